@@ -1,0 +1,15 @@
+import node from '@astrojs/node';
+import react from '@astrojs/react';
+import tailwindcss from '@tailwindcss/vite';
+import { defineConfig } from 'astro/config';
+
+export default defineConfig({
+  output: 'server',
+  adapter: node({ mode: 'standalone' }),
+  integrations: [react()],
+  server: { host: '127.0.0.1' },
+  devToolbar: { enabled: false },
+  // Our own middleware checks Host and Origin, and says in a sentence what was wrong.
+  security: { checkOrigin: false },
+  vite: { plugins: [tailwindcss()], worker: { format: 'es' } },
+});

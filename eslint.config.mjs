@@ -1,0 +1,83 @@
+import js from '@eslint/js';
+import boundaries from 'eslint-plugin-boundaries';
+import hooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+/** The parts of src/, and what each may import: the arrows of docs/how-it-works.md. */
+const parts = ['core', 'server', 'pages', 'islands', 'workers', 'layouts'];
+/** @type {Record<string, string[]>} */
+const mayImport = {
+  core: ['core'],
+  server: ['server', 'core'],
+  workers: ['workers', 'core'],
+  islands: ['islands', 'workers', 'core'],
+  layouts: ['layouts'],
+  pages: ['pages', 'layouts', 'islands', 'server', 'core'],
+};
+
+export default tseslint.config(
+  { ignores: ['dist', '.astro', 'node_modules', '.nib', 'data*', 'test-results'] },
+  js.configs.recommended,
+  ...tseslint.configs.strict,
+  {
+    files: ['**/*.mjs'],
+    languageOptions: { globals: { process: 'readonly', console: 'readonly', Buffer: 'readonly' } },
+  },
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    plugins: { boundaries },
+    settings: {
+      'boundaries/elements': parts.map((type) => ({ type, pattern: `src/${type}` })),
+      'import/resolver': { typescript: true },
+    },
+    rules: {
+      'boundaries/dependencies': [
+        'error',
+        {
+          default: 'disallow',
+          policies: parts.map((type) => ({
+            from: { element: { type } },
+            allow: (mayImport[type] ?? []).map((to) => ({ to: { element: { type: to } } })),
+          })),
+        },
+      ],
+    },
+  },
+  {
+    // The core knows no host: no DOM, no Node, no clock, no randomness that is not passed in.
+    files: ['src/core/**/*.ts'],
+    ignores: ['src/core/**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'process',
+        'fetch',
+        'localStorage',
+        'crypto',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random' },
+        { object: 'Date', property: 'now' },
+      ],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              regex: '^(?!\\.{1,2}/|zod$|papaparse$)',
+              message: 'The core imports zod and small computation libraries only.',
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
+    files: ['src/islands/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
+);

@@ -1,0 +1,31 @@
+import { halveLength, subtractLengths, type Length, type Size } from '../../length/length';
+import { asTyped } from '../../length/lengthSchema';
+import type { Edit } from '../../plan/edit';
+import type { PieceId } from '../../plan/ids';
+import { centred, type SizeRule } from '../../plan/piece';
+import type { Reveals } from '../../resolve/resolvedCard';
+import type { Remedy } from '../finding';
+
+/** Gives a piece a size and centres it. */
+export function sizeEdit(id: PieceId, size: SizeRule): Edit {
+  return { kind: 'change-piece', id, change: { size, place: centred } };
+}
+
+export function evenReveals(all: Length): Reveals {
+  return { left: all, top: all, right: all, bottom: all };
+}
+
+/**
+ * A remedy that gives a piece this size, centred. Where the border comes out the same all round the
+ * rule stays 'by reveal', so that the piece follows when its support changes.
+ */
+export function resizeRemedy(id: string, pieceId: PieceId, size: Size, support: Size): Remedy {
+  const [left, right] = halveLength(subtractLengths(support.width, size.width));
+  const [top, bottom] = halveLength(subtractLengths(support.height, size.height));
+  const reveals = { left, top, right, bottom };
+  const rule: SizeRule =
+    left === right && top === bottom && left === top && left >= 0
+      ? { by: 'reveal', all: asTyped(left) }
+      : { by: 'measure', width: asTyped(size.width), height: asTyped(size.height) };
+  return { id, size, reveals, edit: sizeEdit(pieceId, rule) };
+}

@@ -1,0 +1,48 @@
+import { subtractLengths, timesLength, type Length } from '../../length/length';
+import { letterOf, supportRect, type Rect, type ResolvedPiece } from '../../resolve/resolvedCard';
+import type { Finding, Remedy, Rule } from '../finding';
+import { resizeRemedy } from './sizeRemedy';
+
+/**
+ * A centred piece whose border at the sides is not the border at top and bottom.
+ * Borders typed side by side, or a place measured from an edge, are meant and not found;
+ * nor is the odd half tick that centring leaves.
+ */
+export const unequalBorders: Rule = {
+  id: 'unequal-borders',
+  find: ({ card }) =>
+    card.pieces.flatMap((piece): Finding[] => {
+      const { left, top, right, bottom } = piece.reveals;
+      const isCentred = piece.origins.x.kind === 'centred' && piece.origins.y.kind === 'centred';
+      const overhangs = Math.min(left, top, right, bottom) < 0;
+      if (!isCentred || overhangs || Math.abs(left - top) <= 1) return [];
+      return [
+        {
+          severity: 'look',
+          pieceId: piece.id,
+          letter: piece.letter,
+          name: piece.name,
+          data: {
+            rule: 'unequal-borders',
+            supportLetter: letterOf(card, piece.support),
+            reveals: piece.reveals,
+          },
+          remedies: evenings(piece, supportRect(card, piece.support)),
+        },
+      ];
+    }),
+};
+
+/** The two sizes that even the border: at the figure of the sides, or of top and bottom. */
+function evenings(piece: ResolvedPiece, support: Rect): readonly Remedy[] {
+  const inset = (reveal: Length) => ({
+    width: subtractLengths(support.width, timesLength(reveal, 2)),
+    height: subtractLengths(support.height, timesLength(reveal, 2)),
+  });
+  return [
+    { id: 'as-sides', size: inset(piece.reveals.left) },
+    { id: 'as-ends', size: inset(piece.reveals.top) },
+  ]
+    .filter(({ size }) => size.width > 0 && size.height > 0)
+    .map(({ id, size }) => resizeRemedy(id, piece.id, size, support));
+}

@@ -1,0 +1,33 @@
+import { z } from 'zod';
+import { lengthFromTicks, TICKS_PER_MILLIMETRE, type Length } from './length';
+
+/** The longest length a document may hold, ten metres, as the parser's. */
+export const longestTicks = 10_000 * TICKS_PER_MILLIMETRE;
+
+/** A length in JSON, with the text a person typed for it where one did. */
+export interface TypedLength {
+  readonly ticks: Length;
+  readonly typed?: string | undefined;
+}
+
+const ticksSchema = z
+  .number()
+  .int()
+  .min(0)
+  .max(longestTicks)
+  .transform((ticks) => lengthFromTicks(ticks))
+  .meta({ description: 'Whole ticks of 62.5 nm: 406400 to the inch, 16000 to the millimetre.' });
+
+/** `{ "ticks": n }`, zero or more, with `"typed"` where a person typed it. */
+export const typedLengthSchema = z
+  .strictObject({ ticks: ticksSchema, typed: z.string().max(80).optional() })
+  .meta({ id: 'Length' });
+
+export const typedSizeSchema = z
+  .strictObject({ width: typedLengthSchema, height: typedLengthSchema })
+  .meta({ id: 'Size', description: 'Width first, as the face is read.' });
+
+/** A computed length as document data. */
+export function asTyped(length: Length, typed?: string): TypedLength {
+  return typed === undefined ? { ticks: length } : { ticks: length, typed };
+}

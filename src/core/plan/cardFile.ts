@@ -1,0 +1,97 @@
+import { z } from 'zod';
+import { cardIdSchema, designerIdSchema, releaseIdSchema, type Immutable } from './ids';
+import { findStock, libraryItemSchema, type Library, type LibraryItem } from './libraryItem';
+import { planSchema, type Plan } from './plan';
+import { upgradePlan, type PlanIssue } from './upgradePlan';
+
+export const cardFileVersion = 1;
+
+export const designerSchema = z
+  .strictObject({ id: designerIdSchema, name: z.string().trim().min(1).max(60) })
+  .meta({ id: 'Designer' });
+
+export const releaseSchema = z
+  .strictObject({
+    id: releaseIdSchema,
+    name: z.string().trim().min(1).max(60),
+    onSale: z.iso.date().nullable(),
+  })
+  .meta({ id: 'Release' });
+
+/** A card that opens anywhere: its plan with the library versions and names it refers to. */
+export const cardFileSchema = z
+  .strictObject({
+    format: z.literal('nibwright-card'),
+    version: z.literal(cardFileVersion),
+    id: cardIdSchema,
+    plan: planSchema,
+    library: z.array(libraryItemSchema).max(2000),
+    designer: designerSchema.nullable(),
+    release: releaseSchema.nullable(),
+  })
+  .meta({ id: 'CardFile', title: 'Nibwright card file' });
+
+export type CardFile = Immutable<z.output<typeof cardFileSchema>>;
+export type Designer = Immutable<z.output<typeof designerSchema>>;
+export type Release = Immutable<z.output<typeof releaseSchema>>;
+
+export type ReadCardFile =
+  | { readonly ok: true; readonly file: CardFile }
+  | {
+      readonly ok: false;
+      readonly issue: PlanIssue | { readonly code: 'not-json' | 'no-card-file' };
+    };
+
+/** The library versions a plan refers to, each once, by id and then version. */
+export function usedLibrary(plan: Plan, library: Library): readonly LibraryItem[] {
+  const refs = [plan.base.stock, ...plan.pieces.map(({ stock }) => stock)];
+  const items = new Map<string, LibraryItem>();
+  for (const ref of refs) {
+    const item = findStock(library, ref);
+    if (item) items.set(`${item.id} ${item.version}`, item);
+  }
+  return [...items.values()].sort((a, b) =>
+    a.id === b.id ? a.version - b.version : a.id < b.id ? -1 : 1,
+  );
+}
+
+/**
+ * Writes a card file: keys in the order of the schema, two spaces, LF, a line end at the end.
+ * The same card always gives the same bytes.
+ */
+export function writeCardFile(file: CardFile): string {
+  return `${JSON.stringify(cardFileSchema.parse(file), undefined, 2)}\n`;
+}
+
+const envelopeSchema = z.looseObject({
+  format: z.literal('nibwright-card'),
+  version: z.number().int().min(1),
+  plan: z.unknown(),
+});
+
+/** Reads a card file of this or an older version; a wrong one gives the reason, with its path. */
+export function readCardFile(text: string): ReadCardFile {
+  let document: unknown;
+  try {
+    document = JSON.parse(text);
+  } catch {
+    return { ok: false, issue: { code: 'not-json' } };
+  }
+  const envelope = envelopeSchema.safeParse(document);
+  if (!envelope.success) return { ok: false, issue: { code: 'no-card-file' } };
+  if (envelope.data.version > cardFileVersion)
+    return { ok: false, issue: { code: 'newer', schema: envelope.data.version } };
+  const upgraded = upgradePlan(envelope.data.plan);
+  if (!upgraded.ok) return { ok: false, issue: under('plan', upgraded.issue) };
+  const parsed = cardFileSchema.safeParse({ ...envelope.data, plan: upgraded.plan });
+  if (parsed.success) return { ok: true, file: parsed.data };
+  const [first] = parsed.error.issues;
+  const path = first?.path.join('.') ?? '';
+  return { ok: false, issue: { code: 'invalid', path, reason: first?.message ?? '' } };
+}
+
+function under(prefix: string, issue: PlanIssue): PlanIssue {
+  return issue.code === 'newer'
+    ? issue
+    : { ...issue, path: [prefix, issue.path].filter(Boolean).join('.') };
+}

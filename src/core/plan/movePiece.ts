@@ -1,0 +1,71 @@
+import { batchEdits, type Edit, type SimpleEdit } from './edit';
+import type { PieceId } from './ids';
+import { sameSupport, type FaceId, type Piece, type Support } from './piece';
+import type { Plan } from './plan';
+
+/** Towards the viewer, or towards the base. */
+export type StackDirection = 'up' | 'down';
+
+/**
+ * The edit that takes a piece past its neighbour in the gluing order of its face; undefined at the
+ * end of the stack. Rules are kept. Where one lies on the other they change places, and what lay on
+ * the upper lies on whichever is upper then; pieces side by side only change their order.
+ *
+ *    E            D'          before: C < D < E     (D up)
+ *    D     =>     E           after:  C < E < D'    E by its rule on C, D' by its rule on E
+ *    C            C
+ */
+export function movePiece(plan: Plan, id: PieceId, direction: StackDirection): Edit | undefined {
+  const stack = stackOn(plan, faceOf(plan, id));
+  const at = stack.findIndex((piece) => piece.id === id);
+  const neighbour = stack[direction === 'up' ? at + 1 : at - 1];
+  const piece = stack[at];
+  if (!piece || !neighbour) return undefined;
+  const [lower, upper] = direction === 'up' ? [piece, neighbour] : [neighbour, piece];
+  const reorder: SimpleEdit = {
+    kind: 'reorder-piece',
+    id: upper.id,
+    index: plan.pieces.indexOf(lower),
+  };
+  if (!sameSupport(upper.on, { piece: lower.id })) return reorder;
+  const onUpper = plan.pieces.filter(({ on }) => sameSupport(on, { piece: upper.id }));
+  return batchEdits([
+    rehang(upper, lower.on),
+    rehang(lower, { piece: upper.id }),
+    ...onUpper.map((each) => rehang(each, { piece: lower.id })),
+    reorder,
+  ]);
+}
+
+/**
+ * The edit that puts a new piece into the stack directly on a support: what lay on the support lies
+ * on the new piece then.
+ */
+export function insertPiece(plan: Plan, piece: Piece): Edit {
+  const lifted = plan.pieces.filter(({ on }) => sameSupport(on, piece.on));
+  const firstLifted = lifted[0] ? plan.pieces.indexOf(lifted[0]) : plan.pieces.length;
+  return batchEdits([
+    { kind: 'add-piece', piece, index: firstLifted },
+    ...lifted.map((each) => rehang(each, { piece: piece.id })),
+  ]);
+}
+
+/** The pieces of a face in gluing order; those in a circle or on nothing count to the front. */
+export function stackOn(plan: Plan, face: FaceId): readonly Piece[] {
+  return plan.pieces.filter(({ id }) => faceOf(plan, id) === face);
+}
+
+/** The face a piece is on in the end. */
+export function faceOf(plan: Plan, id: PieceId): FaceId {
+  let current = plan.pieces.find((piece) => piece.id === id);
+  for (let steps = 0; current && steps <= plan.pieces.length; steps++) {
+    const { on }: Piece = current;
+    if ('face' in on) return on.face;
+    current = plan.pieces.find((piece) => piece.id === on.piece);
+  }
+  return 'front';
+}
+
+function rehang(piece: Piece, on: Support): SimpleEdit {
+  return { kind: 'change-piece', id: piece.id, change: { on } };
+}

@@ -1,0 +1,35 @@
+import type { Habits } from './habits';
+import type { DesignerId, ReleaseId } from './ids';
+import type { LibraryRef } from './libraryItem';
+import { currentPlanSchema, type Base, type Plan } from './plan';
+
+export interface NewPlan {
+  readonly title: string;
+  readonly designerId: DesignerId | null;
+  readonly releaseId: ReleaseId | null;
+  readonly habits: Habits;
+  readonly stock: LibraryRef;
+  readonly format: Base['format'];
+  readonly fold: Base['fold'];
+}
+
+/** A card with its base and nothing on it, for one copy; the house habits are copied in. */
+export function newPlan({
+  title,
+  designerId,
+  releaseId,
+  habits,
+  stock,
+  format,
+  fold,
+}: NewPlan): Plan {
+  return {
+    schema: currentPlanSchema,
+    about: { title, designerId, releaseId, occasion: '', status: 'planned', notes: '' },
+    base: { format, fold, blankId: null, stock },
+    habits,
+    pieces: [],
+    making: { copies: 1 },
+    accepted: [],
+  };
+}

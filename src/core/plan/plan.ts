@@ -1,0 +1,80 @@
+import { z } from 'zod';
+import { typedSizeSchema } from '../length/lengthSchema';
+import { cardFormatIds } from '../paper/cardFormat';
+import { habitsSchema } from './habits';
+import { designerIdSchema, pieceIdSchema, releaseIdSchema, type Immutable } from './ids';
+import { libraryRefSchema } from './libraryItem';
+import { pieceSchema } from './piece';
+import { ruleIdSchema } from './rules';
+
+export const cardStatuses = ['planned', 'cut', 'filmed', 'published'] as const;
+
+export const aboutSchema = z
+  .strictObject({
+    title: z.string().trim().min(1).max(120),
+    designerId: designerIdSchema.nullable(),
+    releaseId: releaseIdSchema.nullable(),
+    occasion: z.string().max(60),
+    status: z.enum(cardStatuses),
+    notes: z.string().max(10_000),
+  })
+  .meta({ id: 'About' });
+
+export const baseSchema = z
+  .strictObject({
+    format: z.discriminatedUnion('kind', [
+      z.strictObject({
+        kind: z.literal('named'),
+        id: z.enum(cardFormatIds),
+        stand: z.enum(['upright', 'lying']),
+      }),
+      /** Finished, closed size; which side is longer tells how it stands. */
+      z.strictObject({
+        kind: z.literal('custom'),
+        size: typedSizeSchema.refine(({ width, height }) => width.ticks > 0 && height.ticks > 0, {
+          message: 'a card needs a width and a height',
+        }),
+      }),
+    ]),
+    fold: z.enum(['side', 'tent']),
+    /** A sheet blank of the format, 'exact' for twice the size, null for the format's first. */
+    blankId: z.string().max(40).nullable(),
+    stock: libraryRefSchema,
+  })
+  .meta({ id: 'Base' });
+
+export const makingSchema = z
+  .strictObject({ copies: z.number().int().min(1).max(10_000) })
+  .meta({ id: 'Making' });
+
+/** A finding the designer has looked at and wants left as it is. */
+export const acceptedSchema = z
+  .strictObject({ rule: ruleIdSchema, pieceId: pieceIdSchema.nullable() })
+  .meta({ id: 'Accepted' });
+
+export const currentPlanSchema = 1;
+export const mostPieces = 500;
+
+/** One card: what the designer decided. Every figure that follows from it is computed, not stored. */
+export const planSchema = z
+  .strictObject({
+    schema: z.literal(currentPlanSchema),
+    about: aboutSchema,
+    base: baseSchema,
+    habits: habitsSchema,
+    /** In gluing order on each face. */
+    pieces: z
+      .array(pieceSchema)
+      .max(mostPieces)
+      .refine((pieces) => new Set(pieces.map(({ id }) => id)).size === pieces.length, {
+        message: 'every piece needs an id of its own',
+      }),
+    making: makingSchema,
+    accepted: z.array(acceptedSchema).max(1000),
+  })
+  .meta({ id: 'Plan' });
+
+export type Plan = Immutable<z.output<typeof planSchema>>;
+export type Base = Plan['base'];
+export type About = Plan['about'];
+export type CardStatus = (typeof cardStatuses)[number];

@@ -1,0 +1,13 @@
+import { z } from 'zod';
+
+/** Every rule that can find something; a rule is a file of its name in findings/rules. */
+export const ruleIds = [
+  'impossible-piece',
+  'missing-stock',
+  'larger-than-support',
+  'unequal-borders',
+  'off-trimmer-marks',
+] as const;
+
+export const ruleIdSchema = z.enum(ruleIds);
+export type RuleId = (typeof ruleIds)[number];

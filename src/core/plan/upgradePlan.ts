@@ -1,0 +1,39 @@
+import { z } from 'zod';
+import { currentPlanSchema, planSchema, type Plan } from './plan';
+
+export type UpgradedPlan =
+  { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly issue: PlanIssue };
+
+/** `newer`: written by a later Nibwright. `invalid`: path and reason of the first thing wrong. */
+export type PlanIssue =
+  | { readonly code: 'newer'; readonly schema: number }
+  | { readonly code: 'invalid'; readonly path: string; readonly reason: string };
+
+/** One upgrade per old version, taking the document from its number to the next. */
+const upgrades: Readonly<Record<number, (document: Record<string, unknown>) => unknown>> = {};
+
+const versionedSchema = z.looseObject({ schema: z.number().int().min(1) });
+
+/**
+ * Reads a plan document of any known version and brings it up to the current one.
+ * The issue names the path as in `pieces.2.size.all.ticks`.
+ */
+export function upgradePlan(document: unknown): UpgradedPlan {
+  const versioned = versionedSchema.safeParse(document);
+  if (!versioned.success) return invalid(versioned.error);
+  if (versioned.data.schema > currentPlanSchema)
+    return { ok: false, issue: { code: 'newer', schema: versioned.data.schema } };
+  let current: unknown = document;
+  for (let version = versioned.data.schema; version < currentPlanSchema; version++)
+    current = upgrades[version]?.(current as Record<string, unknown>);
+  const parsed = planSchema.safeParse(current);
+  return parsed.success ? { ok: true, plan: parsed.data } : invalid(parsed.error);
+}
+
+function invalid(error: z.ZodError): UpgradedPlan {
+  const [first] = error.issues;
+  return {
+    ok: false,
+    issue: { code: 'invalid', path: first?.path.join('.') ?? '', reason: first?.message ?? '' },
+  };
+}

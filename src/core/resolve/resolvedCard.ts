@@ -1,0 +1,145 @@
+import type { Length, Size } from '../length/length';
+import type { BlankLayout } from '../paper/layOutBlank';
+import type { CardFormatId } from '../paper/cardFormat';
+import type { PieceId } from '../plan/ids';
+import type { Stock } from '../plan/libraryItem';
+import type { FaceId, Piece } from '../plan/piece';
+
+/** Position and size on a face, from its top left corner as the face is read. */
+export interface Rect extends Size {
+  readonly x: Length;
+  readonly y: Length;
+}
+
+/** What shows of the support on each side of a piece; negative where the piece overhangs. */
+export interface Reveals {
+  readonly left: Length;
+  readonly top: Length;
+  readonly right: Length;
+  readonly bottom: Length;
+}
+
+/** The base itself where a figure is measured from it, or a piece. */
+export type SupportId = 'base' | PieceId;
+
+/** Where a width or height comes from. */
+export type SizeOrigin =
+  | { readonly kind: 'typed' }
+  | {
+      readonly kind: 'less-reveals';
+      readonly from: SupportId;
+      readonly whole: Length;
+      readonly near: Length;
+      readonly far: Length;
+    }
+  | {
+      readonly kind: 'less-step';
+      readonly from: SupportId;
+      readonly whole: Length;
+      readonly step: Length;
+    }
+  | { readonly kind: 'format'; readonly format: CardFormatId }
+  | { readonly kind: 'half-blank'; readonly blank: Length; readonly from: string };
+
+/** Where a position comes from. */
+export type PlaceOrigin =
+  | {
+      readonly kind: 'centred';
+      readonly from: SupportId;
+      readonly near: Length;
+      readonly far: Length;
+    }
+  | {
+      readonly kind: 'from-edge';
+      readonly from: SupportId;
+      readonly edge: 'left' | 'top' | 'right' | 'bottom';
+      readonly distance: Length;
+    };
+
+export interface ResolvedBase extends BlankLayout {
+  readonly letter: string;
+  readonly stock: Stock | undefined;
+  readonly caliper: Length;
+  readonly origins: { readonly width: SizeOrigin; readonly height: SizeOrigin };
+}
+
+/** A mat has a piece on it; a liner is the topmost piece inside; all else is a panel. */
+export type PieceRole = 'mat' | 'panel' | 'liner';
+
+export interface ResolvedPiece {
+  readonly id: PieceId;
+  /** As on the project sheet; the base is A, then front and inside in gluing order. */
+  readonly letter: string;
+  readonly name: string;
+  readonly face: FaceId;
+  readonly support: SupportId;
+  readonly role: PieceRole;
+  readonly rect: Rect;
+  readonly reveals: Reveals;
+  readonly origins: {
+    readonly width: SizeOrigin;
+    readonly height: SizeOrigin;
+    readonly x: PlaceOrigin;
+    readonly y: PlaceOrigin;
+  };
+  readonly stock: Stock | undefined;
+  readonly caliper: Length;
+  /** Height of the adhesive under it. */
+  readonly lift: Length;
+  /** Height of its lower side above the face. */
+  readonly foot: Length;
+  readonly piece: Piece;
+}
+
+/** A piece that has no figures, and why. `below`: what it lies on has none either. */
+export interface ImpossiblePiece {
+  readonly id: PieceId;
+  readonly name: string;
+  readonly reason:
+    | { readonly code: 'circle' }
+    | { readonly code: 'nothing-under' }
+    | {
+        readonly code: 'no-size';
+        readonly width: Length;
+        readonly height: Length;
+        readonly support: SupportId;
+      }
+    | { readonly code: 'below'; readonly support: PieceId };
+}
+
+/** A plan with every rule turned into a figure. */
+export interface ResolvedCard {
+  readonly base: ResolvedBase;
+  /** In gluing order, front first, then inside. */
+  readonly pieces: readonly ResolvedPiece[];
+  readonly impossible: readonly ImpossiblePiece[];
+  /** Closed, at the highest point of each stack. */
+  readonly thickness: {
+    readonly front: Length;
+    readonly inside: Length;
+    readonly closed: Length;
+  };
+}
+
+/** The whole outline of what a piece may lie on, in the coordinates of its face. */
+export function supportRect(card: ResolvedCard, support: SupportId): Rect {
+  if (support === 'base') return { x: 0 as Length, y: 0 as Length, ...card.base.face };
+  const found = card.pieces.find(({ id }) => id === support);
+  if (!found) throw new RangeError(`supportRect: expected a resolved piece, got ${support}`);
+  return found.rect;
+}
+
+/** The letter of the base or of a resolved piece. */
+export function letterOf(card: ResolvedCard, support: SupportId): string {
+  if (support === 'base') return card.base.letter;
+  return card.pieces.find(({ id }) => id === support)?.letter ?? '?';
+}
+
+/** The resolved pieces lying directly on a support, in gluing order. */
+export function piecesOn(
+  card: ResolvedCard,
+  support: SupportId,
+  face: FaceId,
+): readonly ResolvedPiece[] {
+  return card.pieces.filter((piece) => piece.support === support && piece.face === face);
+}

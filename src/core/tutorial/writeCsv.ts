@@ -1,0 +1,40 @@
+import Papa from 'papaparse';
+import { formatInches } from '../length/formatLength';
+import { TICKS_PER_MILLIMETRE, type Length } from '../length/length';
+import type { ProjectSheet } from './projectSheet';
+
+/**
+ * The cut list as CSV (RFC 4180): base first, then front and inside in gluing order.
+ * Inches as plain fractions to 1/64, prefixed 'about' where rounded; millimetres exact. A cell a
+ * spreadsheet would run as a formula is made text.
+ */
+export function writeCsv(sheet: ProjectSheet): string {
+  const { base, copies, front, inside } = sheet;
+  const baseRow = { letter: base.letter, name: 'Base blank', face: 'base', size: base.blank };
+  const rows = [
+    { ...baseRow, count: copies, on: '', adhesive: '', stock: base.stock },
+    ...front,
+    ...inside,
+  ];
+  return `${Papa.unparse(
+    rows.map((row) => ({
+      letter: row.letter,
+      piece: row.name,
+      face: row.face,
+      count: row.count,
+      'width in': plainInches(row.size.width),
+      'height in': plainInches(row.size.height),
+      'width mm': row.size.width / TICKS_PER_MILLIMETRE,
+      'height mm': row.size.height / TICKS_PER_MILLIMETRE,
+      stock: row.stock,
+      'glue on': row.on,
+      adhesive: row.adhesive,
+    })),
+    { escapeFormulae: true, newline: '\r\n' },
+  )}\r\n`;
+}
+
+function plainInches(length: Length): string {
+  const { text, about } = formatInches(length);
+  return `${about ? 'about ' : ''}${text.replace('⁄', '/')}`;
+}

@@ -1,0 +1,84 @@
+import { otherUnit, writeSize } from '../../core/length/formatLength';
+import type { Unit } from '../../core/length/length';
+import { projectSheet } from '../../core/tutorial/projectSheet';
+import { scoreSentence, yieldSentence } from '../../core/tutorial/sentences';
+import { cardFormat } from '../../core/paper/cardFormats';
+import { sheetBlanksFor } from '../../core/paper/layOutBlank';
+import type { Edit } from '../../core/plan/edit';
+import type { Plan } from '../../core/plan/plan';
+import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import { originSentence } from '../words/originSentence';
+
+interface Props {
+  readonly plan: Plan;
+  readonly card: ResolvedCard;
+  readonly unit: Unit;
+  readonly onCommit: (edit: Edit) => void;
+}
+
+/** The base unfolded: its closed size, the blank, the score, and what the sheets give. */
+export function BaseTicket({ plan, card, unit, onCommit }: Props) {
+  const { base } = card;
+  const other = otherUnit(unit);
+  const sheet = projectSheet({ ...plan, making: { copies: 1 } }, card, unit);
+  const width = originSentence(base.origins.width, 'width', base.face.width, card, unit);
+  const height = originSentence(base.origins.height, 'height', base.face.height, card, unit);
+  return (
+    <div className="border-violet border-l-4 bg-white pt-2 pr-3 pb-3 pl-3">
+      <div className="flex items-center gap-3">
+        <span className="bg-violet font-heading w-6 text-center leading-6 font-semibold text-white">
+          {base.letter}
+        </span>
+        <span className="font-semibold">Base</span>
+        <span
+          aria-hidden
+          className="border-control size-[18px] border"
+          style={{ background: base.stock?.colour }}
+        />
+        <span className="text-muted">{base.stock?.name ?? 'stock not in the stash'}</span>
+      </div>
+      <p className="flex items-baseline gap-3 pt-1">
+        <output aria-label="Size of A" className="text-[27px] leading-8 font-semibold">
+          {writeSize(base.face, unit)}
+        </output>
+        <span className="text-muted">{unit} closed</span>
+        <span className="text-muted text-[17px]">
+          {writeSize(base.face, other)} {other}
+        </span>
+      </p>
+      <p className="pt-1">
+        <strong className="font-semibold">Why?</strong> {width} {height}
+      </p>
+      <p className="pt-1">{scoreSentence(sheet)}</p>
+      <p className="pt-1">{yieldSentence(sheet)}</p>
+      <BlankChoice plan={plan} onCommit={onCommit} />
+    </div>
+  );
+}
+
+/** Formats with a blank from a common sheet can be cut to exactly twice the size instead. */
+function BlankChoice({ plan, onCommit }: Pick<Props, 'plan' | 'onCommit'>) {
+  const { format, fold, blankId } = plan.base;
+  if (format.kind !== 'named') return null;
+  const blanks = sheetBlanksFor(cardFormat(format.id), format.stand, fold);
+  if (blanks.length === 0) return null;
+  return (
+    <label className="flex gap-2 pt-1">
+      <span className="text-muted">Blank</span>
+      <select
+        className="in-place"
+        value={blankId ?? blanks[0]?.id}
+        onChange={(event) =>
+          onCommit({ kind: 'set-base', change: { blankId: event.target.value } })
+        }
+      >
+        {blanks.map(({ id, from }) => (
+          <option key={id} value={id}>
+            {from}
+          </option>
+        ))}
+        <option value="exact">twice the finished size</option>
+      </select>
+    </label>
+  );
+}

@@ -1,0 +1,193 @@
+import {
+  closestCenter,
+  DndContext,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { writeSize } from '../../core/length/formatLength';
+import type { Unit } from '../../core/length/length';
+import type { FaceId } from '../../core/plan/piece';
+import {
+  piecesOn,
+  type ResolvedCard,
+  type ResolvedPiece,
+  type SupportId,
+} from '../../core/resolve/resolvedCard';
+import { writeReveals } from '../../core/tutorial/sentences';
+
+interface Props {
+  readonly card: ResolvedCard;
+  readonly unit: Unit;
+  readonly selected: SupportId | undefined;
+  readonly onSelect: (id: SupportId) => void;
+  /** So many places towards the front (positive) or the back. */
+  readonly onMoveBy: (id: ResolvedPiece['id'], places: number) => void;
+  readonly ticket: React.ReactNode;
+}
+
+/** The layers front to back; the selected one is unfolded. They are dragged or moved by keys. */
+export function LayerRows({ card, unit, selected, onSelect, onMoveBy, ticket }: Props) {
+  const front = stackOf(card, 'front');
+  const inside = stackOf(card, 'inside');
+  const row = (piece: ResolvedPiece) => (
+    <PieceRow
+      key={piece.id}
+      piece={piece}
+      card={card}
+      unit={unit}
+      isSelected={piece.id === selected}
+      onSelect={() => onSelect(piece.id)}
+      ticket={ticket}
+    />
+  );
+  return (
+    <div role="group" aria-label="Layers, front to back">
+      <Stack pieces={front} onMoveBy={onMoveBy}>
+        {front.map(row)}
+      </Stack>
+      <div data-row="base" tabIndex={-1}>
+        {selected === 'base' ? (
+          ticket
+        ) : (
+          <RowButton
+            letter={card.base.letter}
+            name="Base"
+            size={writeSize(card.base.face, unit)}
+            shows={showing(card, 'base', 'front', unit)}
+            onSelect={() => onSelect('base')}
+          />
+        )}
+      </div>
+      <Stack pieces={inside} onMoveBy={onMoveBy}>
+        {inside.map(row)}
+      </Stack>
+      {card.impossible.map(({ id, name }) => (
+        <div key={id} data-row={id} tabIndex={-1}>
+          <RowButton
+            letter="–"
+            name={name}
+            size="no figures"
+            shows=""
+            onSelect={() => onSelect(id)}
+          />
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/** The pieces of a face as the rows stand, nearest the viewer first. */
+export function stackOf(card: ResolvedCard, face: FaceId): readonly ResolvedPiece[] {
+  return card.pieces.filter((piece) => piece.face === face).toReversed();
+}
+
+interface StackProps {
+  readonly pieces: readonly ResolvedPiece[];
+  readonly onMoveBy: Props['onMoveBy'];
+  readonly children: React.ReactNode;
+}
+
+/** The rows of one face; each is dragged within its own. */
+function Stack({ pieces, onMoveBy, children }: StackProps) {
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const ids = pieces.map(({ id }) => id);
+  const drop = ({ active, over }: DragEndEvent) => {
+    const id = ids.find((each) => each === active.id);
+    const to = ids.findIndex((each) => each === over?.id);
+    if (id && to >= 0) onMoveBy(id, ids.indexOf(id) - to);
+  };
+  return (
+    <DndContext
+      id={`layers-${pieces[0]?.face ?? 'none'}`}
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={drop}
+    >
+      <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+        {children}
+      </SortableContext>
+    </DndContext>
+  );
+}
+
+interface PieceRowProps {
+  readonly piece: ResolvedPiece;
+  readonly card: ResolvedCard;
+  readonly unit: Unit;
+  readonly isSelected: boolean;
+  readonly onSelect: () => void;
+  readonly ticket: React.ReactNode;
+}
+
+function PieceRow({ piece, card, unit, isSelected, onSelect, ticket }: PieceRowProps) {
+  const { id, letter, name, rect, face, reveals } = piece;
+  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({
+    id,
+    disabled: isSelected,
+  });
+  const shows =
+    face === 'front'
+      ? showing(card, id, face, unit)
+      : `${writeReveals(reveals, unit)} inside ${piece.support === 'base' ? 'the leaf' : parentLetter(card, piece)}`;
+  return (
+    <div
+      ref={setNodeRef}
+      data-row={id}
+      tabIndex={-1}
+      className={isDragging ? 'relative z-10 bg-white opacity-90' : ''}
+      style={{ transform: CSS.Translate.toString(transform), transition: transition ?? '' }}
+      {...(isSelected ? {} : listeners)}
+    >
+      {isSelected ? (
+        ticket
+      ) : (
+        <RowButton
+          letter={letter}
+          name={name}
+          size={writeSize(rect, unit)}
+          shows={shows}
+          onSelect={onSelect}
+        />
+      )}
+    </div>
+  );
+}
+
+interface RowButtonProps {
+  readonly letter: string;
+  readonly name: string;
+  readonly size: string;
+  readonly shows: string;
+  readonly onSelect: () => void;
+}
+
+function RowButton({ letter, name, size, shows, onSelect }: RowButtonProps) {
+  return (
+    <button
+      type="button"
+      className="border-hairline hover:bg-chrome grid h-[37px] w-full grid-cols-[30px_minmax(80px,150px)_minmax(110px,140px)_1fr] items-center border-b text-left"
+      onClick={onSelect}
+    >
+      <span className="font-heading text-[17px] font-semibold">{letter}</span>
+      <span className="truncate pr-2 font-semibold">{name}</span>
+      <span className="font-semibold whitespace-nowrap">{size}</span>
+      <span className="text-sheet-muted truncate text-right" title={shows}>
+        {shows}
+      </span>
+    </button>
+  );
+}
+
+/** What shows of a layer round the one piece on it; with none or several nothing is said. */
+function showing(card: ResolvedCard, id: SupportId, face: FaceId, unit: Unit): string {
+  const [only, ...more] = piecesOn(card, id, face);
+  return only && more.length === 0 ? `shows ${writeReveals(only.reveals, unit)}` : '';
+}
+
+function parentLetter(card: ResolvedCard, { support }: ResolvedPiece): string {
+  return card.pieces.find(({ id }) => id === support)?.letter ?? '';
+}

@@ -1,0 +1,205 @@
+import { useState } from 'react';
+import { writeSize } from '../../core/length/formatLength';
+import type { Unit } from '../../core/length/length';
+import { asTyped } from '../../core/length/lengthSchema';
+import { parseSize } from '../../core/length/parseLength';
+import { cardFormats } from '../../core/paper/cardFormats';
+import { standSize } from '../../core/paper/layOutBlank';
+import type { Release } from '../../core/plan/cardFile';
+import type { Library } from '../../core/plan/libraryItem';
+import type { Base } from '../../core/plan/plan';
+import { Dialog } from '../parts/Dialog';
+import { postJson } from '../store/postJson';
+import { lengthIssueSentence } from '../words/lengthIssueSentence';
+
+interface Props {
+  readonly releases: readonly Release[];
+  readonly library: Library;
+  readonly unit: Unit;
+  readonly onClose: () => void;
+}
+
+/** Makes a card: title, format, how it stands, fold, stock and release. Enter makes it at once. */
+export function NewCardDialog({ releases, library, unit, onClose }: Props) {
+  const [title, setTitle] = useState('');
+  const [formatId, setFormatId] = useState('a2');
+  const [stand, setStand] = useState<'upright' | 'lying'>('upright');
+  const [fold, setFold] = useState<Base['fold']>('side');
+  const [size, setSize] = useState('');
+  const [stock, setStock] = useState(0);
+  const [releaseId, setReleaseId] = useState('');
+  const [message, setMessage] = useState('');
+
+  const format = (): Base['format'] | string => {
+    const named = cardFormats.find(({ id }) => id === formatId);
+    if (named) return { kind: 'named', id: named.id, stand };
+    const parsed = parseSize(size, unit);
+    if (!parsed.ok) return `Size: ${lengthIssueSentence(parsed.issue, size)}`;
+    const { width, height } = parsed;
+    if (width.length <= 0 || height.length <= 0) return 'Size: a card needs a width and a height.';
+    return {
+      kind: 'custom',
+      size: { width: asTyped(width.length), height: asTyped(height.length) },
+    };
+  };
+  const make = async () => {
+    const chosen = format();
+    if (typeof chosen === 'string') return setMessage(chosen);
+    const item = library[stock];
+    if (!item) return setMessage('The stash holds no stock to make it from.');
+    const answer = await postJson<{ readonly id: string }>('/api/cards', {
+      title: title.trim() || 'Untitled card',
+      releaseId: releaseId || null,
+      unit,
+      format: chosen,
+      fold,
+      stock: { id: item.id, version: item.version },
+    });
+    if (answer.ok) location.assign(`/card/${answer.body.id}/base`);
+    else setMessage(answer.message);
+  };
+
+  return (
+    <Dialog title="New card" onClose={onClose}>
+      <form
+        className="grid grid-cols-[7rem_1fr] items-baseline gap-x-4 gap-y-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void make();
+        }}
+      >
+        <label htmlFor="card-title">Title</label>
+        <input
+          id="card-title"
+          className="field"
+          maxLength={120}
+          value={title}
+          placeholder="Untitled card"
+          onChange={(e) => setTitle(e.target.value)}
+        />
+        <Choice
+          name="Format"
+          value={formatId}
+          options={[
+            ...cardFormats.map(({ id, name, finished }) => ({
+              id,
+              name,
+              note: writeSize(standSize(finished, stand), unit),
+            })),
+            { id: 'custom', name: 'Custom', note: 'your own size' },
+          ]}
+          onChange={setFormatId}
+        />
+        {formatId === 'custom' ? (
+          <>
+            <label htmlFor="card-size">Closed size</label>
+            <input
+              id="card-size"
+              className="field"
+              placeholder={unit === 'in' ? '5 x 7' : '148 x 148'}
+              value={size}
+              onChange={(e) => setSize(e.target.value)}
+            />
+          </>
+        ) : (
+          <Choice
+            name="Stands"
+            value={stand}
+            options={[
+              { id: 'upright', name: 'upright' },
+              { id: 'lying', name: 'lying' },
+            ]}
+            onChange={(id) => setStand(id === 'lying' ? 'lying' : 'upright')}
+          />
+        )}
+        <Choice
+          name="Fold"
+          value={fold}
+          options={[
+            { id: 'side', name: 'side' },
+            { id: 'tent', name: 'tent' },
+          ]}
+          onChange={(id) => setFold(id === 'tent' ? 'tent' : 'side')}
+        />
+        <label htmlFor="card-stock">Base stock</label>
+        <select
+          id="card-stock"
+          className="field"
+          value={stock}
+          onChange={(e) => setStock(Number(e.target.value))}
+        >
+          {library.map(({ id, version, name }, index) => (
+            <option key={`${id} ${version}`} value={index}>
+              {name}
+            </option>
+          ))}
+        </select>
+        <label htmlFor="card-release">Release</label>
+        <select
+          id="card-release"
+          className="field"
+          value={releaseId}
+          onChange={(e) => setReleaseId(e.target.value)}
+        >
+          <option value="">no release</option>
+          {releases.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+        {message !== '' && (
+          <p role="alert" className="text-pencil col-span-2">
+            {message}
+          </p>
+        )}
+        <div className="col-span-2 flex justify-end gap-3 pt-2">
+          <button type="button" className="button" onClick={onClose}>
+            Cancel
+          </button>
+          <button type="submit" className="button button-leading">
+            Make the card
+          </button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}
+
+interface ChoiceProps {
+  readonly name: string;
+  readonly value: string;
+  readonly options: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly note?: string;
+  }[];
+  readonly onChange: (id: string) => void;
+}
+
+function Choice({ name, value, options, onChange }: ChoiceProps) {
+  return (
+    <>
+      <span id={`choice-${name}`}>{name}</span>
+      <div
+        role="radiogroup"
+        aria-labelledby={`choice-${name}`}
+        className="flex flex-wrap gap-x-5 gap-y-1"
+      >
+        {options.map(({ id, name: optionName, note }) => (
+          <label key={id} className="flex items-baseline gap-1.5">
+            <input
+              type="radio"
+              name={name}
+              value={id}
+              checked={value === id}
+              onChange={() => onChange(id)}
+            />
+            {optionName}
+            {note && <span className="text-muted text-[15px]">{note}</span>}
+          </label>
+        ))}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,157 @@
+import { useEffect, useId, useRef, useState } from 'react';
+import { formatLength } from '../../core/length/formatLength';
+import {
+  inches,
+  millimetres,
+  TICKS_PER_MILLIMETRE,
+  type Length,
+  type Unit,
+} from '../../core/length/length';
+import { asTyped, type TypedLength } from '../../core/length/lengthSchema';
+import { stepToMark } from '../../core/length/marks';
+import { parseLength } from '../../core/length/parseLength';
+import { lengthIssueSentence } from '../words/lengthIssueSentence';
+
+interface Props {
+  readonly label: string;
+  readonly value: TypedLength;
+  readonly unit: Unit;
+  readonly onPreview: (length: TypedLength | undefined) => void;
+  readonly onCommit: (length: TypedLength) => void;
+  readonly width?: string;
+  /** Whether nothing at all is refused too. */
+  readonly isPositive?: boolean;
+  /** Marks the field that Enter on a row goes to. */
+  readonly isFirst?: boolean;
+  readonly isLabelHidden?: boolean;
+}
+
+/** How far the step keys go in each unit. */
+const stepOf: Readonly<Record<Unit, Length>> = { in: inches(0, 1, 16), mm: millimetres(1) };
+
+/**
+ * A field for one length. It redraws the card at each keystroke that parses; Enter or leaving the
+ * field keeps the figure, Escape takes it back, and the step keys go from mark to mark.
+ */
+export function LengthField({
+  label,
+  value,
+  unit,
+  onPreview,
+  onCommit,
+  width = '7rem',
+  isFirst = false,
+  isPositive = false,
+  isLabelHidden = false,
+}: Props) {
+  const [typed, setTyped] = useState<string>();
+  const id = useId();
+  const shown = typed ?? writeValue(value, unit);
+  const read = (text: string) => {
+    const result = parseLength(text, unit);
+    return result.ok && isPositive && result.length === 0
+      ? { ok: false as const, issue: { code: 'zero' as const, at: 0, to: text.length } }
+      : result;
+  };
+  const parsed = typed === undefined ? undefined : read(typed);
+  const issue = parsed && !parsed.ok ? parsed.issue : undefined;
+  const preview = useRef(onPreview);
+  preview.current = onPreview;
+  useEffect(() => () => preview.current(undefined), []);
+
+  const change = (text: string) => {
+    setTyped(text);
+    const next = read(text);
+    onPreview(next.ok ? asTyped(next.length, text.trim()) : undefined);
+  };
+  const leave = () => {
+    setTyped(undefined);
+    onPreview(undefined);
+  };
+  const commit = () => {
+    if (typed === undefined) return true;
+    if (!parsed?.ok) return false;
+    if (parsed.length !== value.ticks || typed.trim() !== shown)
+      onCommit(asTyped(parsed.length, typed.trim()));
+    leave();
+    return true;
+  };
+  const step = (direction: 1 | -1) => {
+    const from = parsed?.ok ? parsed.length : value.ticks;
+    change(plain(stepToMark(from, stepOf[unit], direction), unit));
+  };
+
+  return (
+    <span className="inline-flex items-start gap-2">
+      <label htmlFor={id} className={isLabelHidden ? 'sr-only' : 'pt-1'}>
+        {label}
+      </label>
+      <span className="inline-flex flex-col">
+        <span className="relative inline-flex">
+          <input
+            id={id}
+            data-first-field={isFirst || undefined}
+            className="field pr-8 text-[17px]"
+            style={{ width }}
+            value={shown}
+            inputMode="text"
+            autoComplete="off"
+            spellCheck={false}
+            aria-invalid={issue !== undefined}
+            aria-describedby={issue ? `${id}-issue` : undefined}
+            onFocus={(event) => event.target.select()}
+            onChange={(event) => change(event.target.value)}
+            onBlur={commit}
+            onKeyDown={(event) => {
+              const direction = stepKeys[event.key];
+              if (event.key === 'Enter') {
+                event.preventDefault();
+                // Out of the field, so that the single keys work again; Enter comes back to it.
+                if (commit()) event.currentTarget.closest<HTMLElement>('[data-row]')?.focus();
+              } else if (event.key === 'Escape' && typed !== undefined) {
+                event.stopPropagation();
+                leave();
+              } else if (direction !== undefined) {
+                event.preventDefault();
+                step(direction);
+              }
+            }}
+          />
+          {!/[a-z"″”]/i.test(shown) && (
+            <span aria-hidden className="text-muted pointer-events-none absolute top-1 right-2">
+              {unit}
+            </span>
+          )}
+        </span>
+        {issue && typed !== undefined && (
+          <span
+            id={`${id}-issue`}
+            role="alert"
+            className="text-pencil max-w-80 pt-1 text-[15px] leading-5"
+          >
+            {lengthIssueSentence(issue, typed)}
+          </span>
+        )}
+      </span>
+    </span>
+  );
+}
+
+const stepKeys: Readonly<Record<string, 1 | -1>> = { ArrowUp: 1, ']': 1, ArrowDown: -1, '[': -1 };
+
+/** What a person typed, where that still says the figure in this unit; else the figure itself. */
+function writeValue({ ticks, typed }: TypedLength, unit: Unit): string {
+  if (typed !== undefined) {
+    const again = parseLength(typed, unit);
+    if (again.ok && again.length === ticks) return typed;
+  }
+  return plain(ticks, unit);
+}
+
+/** The figure as one would type it, always exact: what is no fraction of an inch is given in mm. */
+function plain(ticks: Length, unit: Unit): string {
+  const { text, about } = formatLength(ticks, unit);
+  if (!about) return text.replace('⁄', '/');
+  const millimetreText = String(ticks / TICKS_PER_MILLIMETRE);
+  return unit === 'mm' ? millimetreText : `${millimetreText} mm`;
+}

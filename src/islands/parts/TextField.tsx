@@ -1,0 +1,44 @@
+import { useState } from 'react';
+
+interface Props {
+  readonly label: string;
+  readonly value: string;
+  readonly onCommit: (text: string) => void;
+  readonly className?: string;
+  readonly id?: string;
+  readonly maxLength?: number;
+}
+
+/** Text edited where it is read: Enter or leaving keeps it, Escape or nothing takes it back. */
+export function TextField({
+  label,
+  value,
+  onCommit,
+  className = 'field',
+  id,
+  maxLength = 60,
+}: Props) {
+  const [typed, setTyped] = useState<string>();
+  const commit = () => {
+    const text = typed?.trim();
+    if (text && text !== value) onCommit(text);
+    setTyped(undefined);
+  };
+  return (
+    <input
+      id={id}
+      className={className}
+      aria-label={label}
+      title={label}
+      value={typed ?? value}
+      maxLength={maxLength}
+      autoComplete="off"
+      onChange={(event) => setTyped(event.target.value)}
+      onBlur={commit}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') event.currentTarget.blur();
+        if (event.key === 'Escape') setTyped(undefined);
+      }}
+    />
+  );
+}

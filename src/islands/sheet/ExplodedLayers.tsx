@@ -1,0 +1,67 @@
+import { unknownColour } from '../../core/drawing/drawFace';
+import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+
+interface Props {
+  readonly card: ResolvedCard;
+}
+
+/** The longest side of a layer as drawn, and how far each stands off the one below. */
+const longest = 118;
+const offset = { x: 30, y: 22 };
+
+/** The layers of the front drawn apart, each with its letter, the base at the back. */
+export function ExplodedLayers({ card }: Props) {
+  const { base, pieces } = card;
+  const scale = longest / Math.max(base.face.width, base.face.height);
+  const layers = [
+    { letter: base.letter, size: base.face, colour: base.stock?.colour },
+    ...pieces
+      .filter(({ face }) => face === 'front')
+      .map(({ letter, rect, stock }) => ({ letter, size: rect, colour: stock?.colour })),
+  ];
+  const steps = layers.length - 1;
+  const width = base.face.width * scale + steps * offset.x + 24;
+  const height = base.face.height * scale * 0.8 + steps * offset.y + 24;
+  return (
+    <figure>
+      <svg
+        width={width}
+        height={height}
+        role="img"
+        aria-label="The front layers apart, base at the back"
+      >
+        {layers.map(({ letter, size, colour }, index) => {
+          const [w, h] = [size.width * scale, size.height * scale * 0.8];
+          const centreX = (base.face.width * scale) / 2 + index * offset.x;
+          const centreY =
+            20 +
+            (base.face.height * scale * 0.8) / 2 +
+            (steps - index) * offset.y * 0.4 +
+            index * offset.y * 0.6;
+          const lean = w * 0.18;
+          const [left, top] = [centreX - w / 2, centreY - h / 2];
+          return (
+            <g key={letter}>
+              <path
+                d={`M${left} ${top + lean / 2}L${left + w} ${top - lean / 2}V${top - lean / 2 + h}L${left} ${top + lean / 2 + h}Z`}
+                fill={colour ?? unknownColour}
+                stroke="#1e2428"
+                strokeWidth={0.8}
+                strokeOpacity={0.7}
+              />
+              <text
+                x={left + w - 2}
+                y={top - lean / 2 - 4}
+                className="font-heading fill-ink text-[13px]"
+                textAnchor="end"
+              >
+                {letter}
+              </text>
+            </g>
+          );
+        })}
+      </svg>
+      <figcaption className="text-muted text-[15px]">Layers</figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,219 @@
+import { drawFace } from '../../core/drawing/drawFace';
+import { otherUnit, writeSize } from '../../core/length/formatLength';
+import type { Unit } from '../../core/length/length';
+import type { Edit } from '../../core/plan/edit';
+import type { FaceId } from '../../core/plan/piece';
+import type { Plan } from '../../core/plan/plan';
+import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import { projectSheet, type CutRow } from '../../core/tutorial/projectSheet';
+import {
+  formatSentence,
+  scoreSentence,
+  writeReveals,
+  yieldSentence,
+} from '../../core/tutorial/sentences';
+import { FacePicture } from '../parts/FacePicture';
+import { ExplodedLayers } from './ExplodedLayers';
+
+interface Props {
+  readonly cardId: string;
+  readonly plan: Plan;
+  readonly card: ResolvedCard;
+  readonly unit: Unit;
+  readonly revision: number;
+  readonly isSaved: boolean;
+  readonly onCommit: (edit: Edit) => void;
+}
+
+/** The project sheet as it prints on letter and A4, with its downloads. */
+export function SheetStation({ cardId, plan, card, unit, revision, isSaved, onCommit }: Props) {
+  const sheet = projectSheet(plan, card, unit);
+  const setCopies = (text: string) => {
+    const copies = Number(text);
+    if (Number.isInteger(copies) && copies >= 1 && copies <= 10_000)
+      onCommit({ kind: 'set-making', change: { copies } });
+  };
+  return (
+    <div className="mx-auto flex max-w-[1180px] items-start gap-6 px-[18px] py-5 max-md:flex-col print:block print:p-0">
+      <article
+        aria-label="Project sheet"
+        className="w-full max-w-[816px] bg-white px-12 py-10 shadow-md max-md:px-4 print:max-w-none print:p-0 print:shadow-none"
+      >
+        <header className="border-ink flex items-baseline justify-between gap-4 border-b-2 pb-2">
+          <h2 className="text-2xl">{sheet.title}</h2>
+          <p className="text-muted text-[15px] whitespace-nowrap">
+            revision {revision}
+            {isSaved ? '' : ' and changes not saved yet'}
+          </p>
+        </header>
+        <p className="pt-2 text-[17px]">
+          {formatSentence(sheet)}. Closed {writeSize(sheet.face, unit)} {unit},{' '}
+          {writeSize(sheet.face, otherUnit(unit))} {otherUnit(unit)}.{' '}
+          {sheet.copies === 1 ? 'One card.' : `${sheet.copies} cards.`}
+        </p>
+        <div className="flex items-start gap-10 pt-5">
+          <Picture card={card} face="front" caption="Front" />
+          <ExplodedLayers card={card} />
+          {sheet.inside.length > 0 && <Picture card={card} face="inside" caption="Inside" />}
+        </div>
+        <section className="break-inside-avoid pt-6">
+          <h3 className="text-lg">Base</h3>
+          <p className="flex items-center gap-2 pt-1">
+            <strong className="font-heading">{sheet.base.letter}</strong>
+            <Swatch colour={sheet.base.colour} /> {sheet.base.stock}
+          </p>
+          <p className="pt-1">{scoreSentence(sheet)}</p>
+          <p className="text-muted pt-1">{yieldSentence(sheet)}</p>
+        </section>
+        <CutTable heading="Front, in gluing order" rows={sheet.front} unit={unit} />
+        <CutTable heading="Inside, in gluing order" rows={sheet.inside} unit={unit} />
+        {sheet.missing.length > 0 && (
+          <p role="alert" className="text-pencil pt-4">
+            Without figures, so not in the list: {sheet.missing.join(', ')}. See the findings.
+          </p>
+        )}
+        {sheet.front.length + sheet.inside.length === 0 && (
+          <p className="text-muted pt-4">
+            Nothing is on the base yet. Add layers on the Base station.
+          </p>
+        )}
+      </article>
+      <aside
+        aria-label="Print and downloads"
+        className="flex w-full max-w-60 flex-col gap-3 print:hidden"
+      >
+        <p className="flex items-center gap-2">
+          <button type="button" className="button button-leading" onClick={() => window.print()}>
+            Print
+          </button>
+          <kbd className="key">p</kbd>
+        </p>
+        <label className="flex items-center gap-2">
+          Copies
+          <input
+            key={plan.making.copies}
+            className="field w-24"
+            type="number"
+            min={1}
+            max={10000}
+            defaultValue={plan.making.copies}
+            onBlur={(event) => setCopies(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') event.currentTarget.blur();
+            }}
+          />
+        </label>
+        <h2 className="pt-2 text-base">Take it along</h2>
+        {downloads.map(({ file, name }) => (
+          <a
+            key={file}
+            className="text-violet underline underline-offset-4"
+            href={`/api/cards/${cardId}/${file}?unit=${unit}`}
+            download
+          >
+            {name}
+          </a>
+        ))}
+      </aside>
+    </div>
+  );
+}
+
+const downloads = [
+  { file: 'sheet.md', name: 'Markdown for a blog' },
+  { file: 'cuts.csv', name: 'Cut list as CSV' },
+  { file: 'card.nibwright.json', name: 'Card file' },
+] as const;
+
+interface PictureProps {
+  readonly card: ResolvedCard;
+  readonly face: FaceId;
+  readonly caption: string;
+}
+
+const pictureBox = { width: 190, height: 230 };
+
+function Picture({ card, face, caption }: PictureProps) {
+  const size = card.base.face;
+  const scale = Math.min(pictureBox.width / size.width, pictureBox.height / size.height);
+  const [width, height] = [size.width * scale, size.height * scale];
+  return (
+    <figure>
+      <svg
+        width={width + 4}
+        height={height + 4}
+        viewBox={`-2 -2 ${width + 4} ${height + 4}`}
+        role="img"
+        aria-label={`${caption} of the card`}
+      >
+        <FacePicture pieces={drawFace(card, face)} scale={scale} />
+      </svg>
+      <figcaption className="text-muted text-[15px]">{caption}</figcaption>
+    </figure>
+  );
+}
+
+interface CutTableProps {
+  readonly heading: string;
+  readonly rows: readonly CutRow[];
+  readonly unit: Unit;
+}
+
+function CutTable({ heading, rows, unit }: CutTableProps) {
+  if (rows.length === 0) return null;
+  const other = otherUnit(unit);
+  return (
+    <section className="pt-5">
+      <h3 className="text-lg">{heading}</h3>
+      <div className="overflow-x-auto">
+        <table className="mt-1 w-full text-left">
+          <thead className="text-muted text-[15px]">
+            <tr className="border-ink border-b [&>th]:pr-3 [&>th]:font-normal">
+              <th scope="col">
+                <span className="sr-only">Letter</span>
+              </th>
+              <th scope="col">Piece</th>
+              <th scope="col">Cut</th>
+              <th scope="col">{unit}</th>
+              <th scope="col">{other}</th>
+              <th scope="col">Stock</th>
+              <th scope="col">Glue</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <tr
+                key={row.letter}
+                className="border-hairline break-inside-avoid border-b align-top [&>td]:py-1 [&>td]:pr-3"
+              >
+                <td className="font-heading font-semibold">{row.letter}</td>
+                <td>{row.name}</td>
+                <td>{row.count}</td>
+                <td className="font-semibold whitespace-nowrap">{writeSize(row.size, unit)}</td>
+                <td className="whitespace-nowrap">{writeSize(row.size, other)}</td>
+                <td>
+                  <span className="inline-flex items-center gap-1.5">
+                    <Swatch colour={row.colour} /> {row.stock}
+                  </span>
+                </td>
+                <td>
+                  on {row.on}, {row.adhesive}; {row.on} shows {writeReveals(row.reveals, unit)}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}
+
+function Swatch({ colour }: { readonly colour: string | undefined }) {
+  return (
+    <span
+      aria-hidden
+      className="border-control inline-block size-3.5 shrink-0 border [print-color-adjust:exact]"
+      style={{ background: colour ?? 'transparent' }}
+    />
+  );
+}

@@ -1,0 +1,139 @@
+import type { Edit } from '../../core/plan/edit';
+import type { Plan } from '../../core/plan/plan';
+
+/** What the server said to a save. */
+export type SaveAnswer =
+  | { readonly kind: 'saved'; readonly revision: number; readonly plan: Plan | null }
+  | { readonly kind: 'conflict'; readonly revision: number; readonly plan: Plan }
+  | { readonly kind: 'refused'; readonly message: string };
+
+/** What the person is told about saving. */
+export type SaveState =
+  | { readonly kind: 'saved' }
+  | { readonly kind: 'pending' }
+  | { readonly kind: 'retrying' }
+  | { readonly kind: 'refused'; readonly message: string }
+  | { readonly kind: 'conflict'; readonly revision: number; readonly plan: Plan };
+
+export interface SaverOptions {
+  readonly revision: number;
+  /** Sends one save; rejects when the server cannot be reached or fails. */
+  readonly send: (save: {
+    readonly saveId: string;
+    readonly baseRevision: number;
+    readonly edits: readonly Edit[];
+  }) => Promise<SaveAnswer>;
+  readonly newId: () => string;
+  readonly onState: (state: SaveState, revision: number) => void;
+  /** Others' edits came in: the plan to go on from, and our edits that are not in it yet. */
+  readonly onTakeOver: (plan: Plan, pending: readonly Edit[]) => void;
+  readonly delayMs?: number;
+  readonly retryMs?: number;
+}
+
+interface Batch {
+  readonly saveId: string;
+  readonly baseRevision: number;
+  readonly edits: readonly Edit[];
+}
+
+/**
+ * Sends edits half a second after the last one, one save at a time, in order. A save that got no
+ * answer is sent again under the same id, so that a lost answer never counts twice. After a conflict
+ * or a refusal nothing is sent until the person has chosen.
+ */
+export class CardSaver {
+  #revision: number;
+  #waiting: Edit[] = [];
+  #batch: Batch | undefined;
+  #timer: ReturnType<typeof setTimeout> | undefined;
+  #isStopped = false;
+  #isSending = false;
+  readonly #options: SaverOptions;
+
+  constructor(options: SaverOptions) {
+    this.#options = options;
+    this.#revision = options.revision;
+  }
+
+  /** Whether something is not saved yet. */
+  get isPending(): boolean {
+    return this.#waiting.length > 0 || this.#batch !== undefined;
+  }
+
+  /** What has not been acknowledged, in order. */
+  get pendingEdits(): readonly Edit[] {
+    return [...(this.#batch?.edits ?? []), ...this.#waiting];
+  }
+
+  /** Queues an edit. */
+  add(edit: Edit): void {
+    this.#waiting.push(edit);
+    if (this.#isStopped) return;
+    this.#options.onState({ kind: 'pending' }, this.#revision);
+    this.#schedule(this.#options.delayMs ?? 500);
+  }
+
+  /** Sends at once what waits, as when the page is left. */
+  async flush(): Promise<void> {
+    clearTimeout(this.#timer);
+    await this.#sendNext();
+  }
+
+  /** Starts afresh from a revision, dropping what waits: the person chose the other version. */
+  restart(revision: number): void {
+    clearTimeout(this.#timer);
+    this.#revision = revision;
+    this.#waiting = [];
+    this.#batch = undefined;
+    this.#isStopped = false;
+    this.#options.onState({ kind: 'saved' }, revision);
+  }
+
+  /** Sends nothing more; for when the page goes. */
+  stop(): void {
+    clearTimeout(this.#timer);
+    this.#isStopped = true;
+  }
+
+  #schedule(delayMs: number): void {
+    clearTimeout(this.#timer);
+    this.#timer = setTimeout(() => void this.#sendNext(), delayMs);
+  }
+
+  async #sendNext(): Promise<void> {
+    if (this.#isSending || this.#isStopped) return;
+    this.#batch ??= this.#takeBatch();
+    if (!this.#batch) return;
+    this.#isSending = true;
+    try {
+      this.#settle(await this.#options.send(this.#batch));
+    } catch {
+      this.#options.onState({ kind: 'retrying' }, this.#revision);
+      this.#schedule(this.#options.retryMs ?? 2000);
+    } finally {
+      this.#isSending = false;
+    }
+  }
+
+  #takeBatch(): Batch | undefined {
+    if (this.#waiting.length === 0) return undefined;
+    const edits = this.#waiting;
+    this.#waiting = [];
+    return { saveId: this.#options.newId(), baseRevision: this.#revision, edits };
+  }
+
+  #settle(answer: SaveAnswer): void {
+    if (answer.kind !== 'saved') {
+      this.#isStopped = true;
+      this.#options.onState(answer, this.#revision);
+      return;
+    }
+    this.#batch = undefined;
+    this.#revision = answer.revision;
+    if (answer.plan) this.#options.onTakeOver(answer.plan, this.#waiting);
+    const isPending = this.#waiting.length > 0;
+    this.#options.onState({ kind: isPending ? 'pending' : 'saved' }, this.#revision);
+    if (isPending) this.#schedule(0);
+  }
+}

@@ -1,0 +1,62 @@
+import { applyEdit, type EditIssue } from '../../core/plan/applyEdit';
+import type { Edit } from '../../core/plan/edit';
+import type { Plan } from '../../core/plan/plan';
+
+/** A plan with the way back and forth; each step is an edit, so undoing is one more edit. */
+export interface PlanHistory {
+  readonly plan: Plan;
+  /** Edits that undo, the latest last. */
+  readonly undo: readonly Edit[];
+  /** Edits that do again what was undone, the latest last. */
+  readonly redo: readonly Edit[];
+}
+
+/** What happened to a step: the new history and the edit to save, or why it could not be done. */
+export type HistoryOutcome =
+  | { readonly ok: true; readonly history: PlanHistory; readonly edit: Edit }
+  | { readonly ok: false; readonly issue: EditIssue | { readonly code: 'nothing-left' } };
+
+const mostSteps = 500;
+
+export function startHistory(plan: Plan): PlanHistory {
+  return { plan, undo: [], redo: [] };
+}
+
+/** Makes a change; what was undone before can no longer be done again. */
+export function commitEdit(history: PlanHistory, edit: Edit): HistoryOutcome {
+  const outcome = applyEdit(history.plan, edit);
+  if (!outcome.ok) return outcome;
+  const undo = [...history.undo, outcome.inverse].slice(-mostSteps);
+  return { ok: true, edit, history: { plan: outcome.plan, undo, redo: [] } };
+}
+
+/** Takes the last change back; refused when others' edits have made that impossible. */
+export function undoEdit(history: PlanHistory): HistoryOutcome {
+  return step(history, 'undo', 'redo');
+}
+
+export function redoEdit(history: PlanHistory): HistoryOutcome {
+  return step(history, 'redo', 'undo');
+}
+
+/** Takes over a plan with others' edits in it; the way back stays as far as it still applies. */
+export function takeOverPlan(history: PlanHistory, plan: Plan): PlanHistory {
+  return { ...history, plan };
+}
+
+function step(history: PlanHistory, from: 'undo' | 'redo', to: 'undo' | 'redo'): HistoryOutcome {
+  const edit = history[from].at(-1);
+  if (!edit) return { ok: false, issue: { code: 'nothing-left' } };
+  const outcome = applyEdit(history.plan, edit);
+  if (!outcome.ok) return outcome;
+  return {
+    ok: true,
+    edit,
+    history: {
+      ...history,
+      plan: outcome.plan,
+      [from]: history[from].slice(0, -1),
+      [to]: [...history[to], outcome.inverse],
+    },
+  };
+}

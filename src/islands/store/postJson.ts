@@ -1,0 +1,26 @@
+/** An answer of our own server: the body, or a sentence saying what is wrong. */
+export type PostAnswer<Body> =
+  { readonly ok: true; readonly body: Body } | { readonly ok: false; readonly message: string };
+
+/** Posts to our own server; every failure comes back as a sentence. */
+export async function postJson<Body>(path: string, body: unknown): Promise<PostAnswer<Body>> {
+  try {
+    const isText = typeof body === 'string';
+    const response = await fetch(path, {
+      method: 'POST',
+      headers: { 'content-type': isText ? 'text/plain' : 'application/json' },
+      body: isText ? body : JSON.stringify(body),
+    });
+    const answer = (await response.json()) as Body & {
+      readonly error?: { readonly message: string; readonly hint?: string };
+    };
+    if (response.ok) return { ok: true, body: answer };
+    const { message = 'That did not work.', hint = '' } = answer.error ?? {};
+    return { ok: false, message: `${message} ${hint}`.trim() };
+  } catch {
+    return {
+      ok: false,
+      message: 'Nibwright does not answer. Check that it is still running, then try again.',
+    };
+  }
+}

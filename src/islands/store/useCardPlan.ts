@@ -1,0 +1,135 @@
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { computeCard, type ComputedCard } from '../../core/computeCard';
+import { applyEdit } from '../../core/plan/applyEdit';
+import type { Edit } from '../../core/plan/edit';
+import type { Library } from '../../core/plan/libraryItem';
+import type { Plan } from '../../core/plan/plan';
+import { CardSaver, type SaveState } from './cardSaver';
+import {
+  commitEdit,
+  redoEdit,
+  startHistory,
+  takeOverPlan,
+  undoEdit,
+  type HistoryOutcome,
+  type PlanHistory,
+} from './planHistory';
+import { sendSave } from './sendSave';
+
+export interface CardPlan {
+  /** The plan with the figure being typed in it. */
+  readonly plan: Plan;
+  readonly computed: ComputedCard;
+  readonly revision: number;
+  readonly saveState: SaveState;
+  readonly savedAt: Date | undefined;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  /** Makes a change; false when it no longer applies. */
+  readonly commit: (edit: Edit) => boolean;
+  /** Shows a change without making it; undefined shows the plan as it is. */
+  readonly preview: (edit: Edit | undefined) => void;
+  readonly undo: () => boolean;
+  readonly redo: () => boolean;
+  /** Ends a conflict by taking the other version. */
+  readonly takeTheirs: () => void;
+}
+
+export interface CardPlanStart {
+  readonly cardId: string;
+  readonly plan: Plan;
+  readonly revision: number;
+  readonly library: Library;
+}
+
+/** The state of one card on the workbench: plan, history, figures and saving. */
+export function useCardPlan({
+  cardId,
+  plan: startPlan,
+  revision: startRevision,
+  library,
+}: CardPlanStart): CardPlan {
+  const [history, setHistory] = useState(() => startHistory(startPlan));
+  const [draft, setDraft] = useState<Edit>();
+  const [saveState, setSaveState] = useState<SaveState>({ kind: 'saved' });
+  const [revision, setRevision] = useState(startRevision);
+  const [savedAt, setSavedAt] = useState<Date>();
+  const latest = useRef<PlanHistory>(history);
+  const saver = useRef<CardSaver>(undefined);
+
+  const show = useCallback((next: PlanHistory) => {
+    latest.current = next;
+    setHistory(next);
+  }, []);
+
+  useEffect(() => {
+    const created = new CardSaver({
+      revision: startRevision,
+      send: (save) => sendSave(cardId, save),
+      newId: () => crypto.randomUUID(),
+      onState: (state, at) => {
+        setSaveState(state);
+        setRevision(at);
+        if (state.kind === 'saved') setSavedAt(new Date());
+      },
+      onTakeOver: (plan, pending) =>
+        show(takeOverPlan(latest.current, pending.reduce(applyIfPossible, plan))),
+    });
+    saver.current = created;
+    const flush = () => void created.flush();
+    const warn = (event: BeforeUnloadEvent) => {
+      if (!created.isPending) return;
+      flush();
+      event.preventDefault();
+    };
+    window.addEventListener('pagehide', flush);
+    window.addEventListener('beforeunload', warn);
+    return () => {
+      window.removeEventListener('pagehide', flush);
+      window.removeEventListener('beforeunload', warn);
+      flush();
+      created.stop();
+    };
+  }, [cardId, startRevision, show]);
+
+  const take = useCallback(
+    (outcome: HistoryOutcome): boolean => {
+      setDraft(undefined);
+      if (!outcome.ok) return false;
+      show(outcome.history);
+      saver.current?.add(outcome.edit);
+      return true;
+    },
+    [show],
+  );
+
+  const plan = useMemo(
+    () => (draft ? applyIfPossible(history.plan, draft) : history.plan),
+    [history.plan, draft],
+  );
+  const computed = useMemo(() => computeCard(plan, library), [plan, library]);
+
+  return {
+    plan,
+    computed,
+    revision,
+    saveState,
+    savedAt,
+    canUndo: history.undo.length > 0,
+    canRedo: history.redo.length > 0,
+    commit: useCallback((edit: Edit) => take(commitEdit(latest.current, edit)), [take]),
+    preview: setDraft,
+    undo: useCallback(() => take(undoEdit(latest.current)), [take]),
+    redo: useCallback(() => take(redoEdit(latest.current)), [take]),
+    takeTheirs: useCallback(() => {
+      if (saveState.kind !== 'conflict') return;
+      show(startHistory(saveState.plan));
+      saver.current?.restart(saveState.revision);
+    }, [saveState, show]),
+  };
+}
+
+function applyIfPossible(plan: Plan, edit: Edit): Plan {
+  const outcome = applyEdit(plan, edit);
+  return outcome.ok ? outcome.plan : plan;
+}

@@ -1,0 +1,132 @@
+import { useState } from 'react';
+import type { Finding, Remedy } from '../../core/findings/finding';
+import type { Unit } from '../../core/length/length';
+import type { Edit } from '../../core/plan/edit';
+import { findingSentence, remedySentence } from '../words/findingSentence';
+
+interface Props {
+  readonly findings: readonly Finding[];
+  readonly unit: Unit;
+  readonly onCommit: (edit: Edit) => void;
+  readonly onSelect: (finding: Finding) => void;
+}
+
+/** The keys of the first finding's remedies, in their order. */
+export const remedyKeys = ['e', 'w'] as const;
+
+const severityWords = {
+  stop: ['stops the card', 'stop the card'],
+  look: ['worth a look', 'worth a look'],
+  habit: ['against the habit', 'against the habit'],
+} as const;
+
+/** One line at the foot with the gravest finding and its remedies; the rest opens upward. */
+export function FindingsLine({ findings, unit, onCommit, onSelect }: Props) {
+  const [isOpen, setOpen] = useState(false);
+  const [first] = findings;
+  if (!first)
+    return (
+      <footer className="border-hairline text-muted flex h-[45px] items-center border-t bg-white px-[18px] print:hidden">
+        Nothing to mend on this card.
+      </footer>
+    );
+  const count = findings.filter(({ severity }) => severity === first.severity).length;
+  return (
+    <footer className="border-hairline relative z-20 border-t bg-white print:hidden">
+      {isOpen && (
+        <ul
+          id="all-findings"
+          className="border-hairline absolute inset-x-0 bottom-full max-h-[60vh] overflow-auto border-t bg-white px-[18px] py-2"
+        >
+          {findings.map((finding) => (
+            <li
+              key={`${finding.data.rule} ${finding.pieceId ?? 'base'}`}
+              className="border-hairline flex flex-wrap items-center gap-x-3 gap-y-1 border-b py-2 last:border-0"
+            >
+              <Severity finding={finding} count={1} />
+              <button
+                type="button"
+                className="text-left underline-offset-4 hover:underline"
+                onClick={() => onSelect(finding)}
+              >
+                {findingSentence(finding, unit)}
+              </button>
+              {finding.remedies.map((remedy) => (
+                <RemedyButton key={remedy.id} remedy={remedy} unit={unit} onCommit={onCommit} />
+              ))}
+              <button
+                type="button"
+                className="button"
+                onClick={() => onCommit(acceptEdit(finding))}
+              >
+                Leave it so
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <div
+        className="flex min-h-[45px] flex-wrap items-center gap-x-3 gap-y-1 px-[18px] py-1"
+        aria-live="polite"
+      >
+        <Severity finding={first} count={count} />
+        <button
+          type="button"
+          className="text-left underline-offset-4 hover:underline"
+          onClick={() => onSelect(first)}
+        >
+          {findingSentence(first, unit)}
+        </button>
+        {first.remedies.map((remedy, index) => (
+          <span key={remedy.id} className="flex items-center gap-2">
+            <RemedyButton remedy={remedy} unit={unit} onCommit={onCommit} />
+            {remedyKeys[index] && <kbd className="key">{remedyKeys[index]}</kbd>}
+          </span>
+        ))}
+        <button
+          type="button"
+          className="text-muted ml-auto underline-offset-4 hover:underline"
+          aria-expanded={isOpen}
+          aria-controls="all-findings"
+          onClick={() => setOpen(!isOpen)}
+        >
+          {isOpen ? 'Close' : `All findings (${findings.length})`}
+        </button>
+      </div>
+    </footer>
+  );
+}
+
+/** Marks a finding as looked at and meant. */
+export function acceptEdit({ data, pieceId }: Finding): Edit {
+  return {
+    kind: 'accept-finding',
+    finding: { rule: data.rule, pieceId: pieceId ?? null },
+    accepted: true,
+  };
+}
+
+function Severity({ finding, count }: { readonly finding: Finding; readonly count: number }) {
+  const [one, more] = severityWords[finding.severity];
+  const colour =
+    finding.severity === 'stop' ? 'text-pencil border-pencil' : 'text-amber border-amber';
+  return (
+    <strong className={`border-b-2 font-semibold whitespace-nowrap ${colour}`}>
+      {count} {count === 1 ? one : more}
+    </strong>
+  );
+}
+
+interface RemedyButtonProps {
+  readonly remedy: Remedy;
+  readonly unit: Unit;
+  readonly onCommit: (edit: Edit) => void;
+}
+
+function RemedyButton({ remedy, unit, onCommit }: RemedyButtonProps) {
+  return (
+    <button type="button" className="button button-outlined" onClick={() => onCommit(remedy.edit)}>
+      {remedySentence(remedy, unit)}
+    </button>
+  );
+}

@@ -1,0 +1,44 @@
+import type { SaveState } from '../store/cardSaver';
+
+interface Props {
+  readonly state: SaveState;
+  readonly savedAt: Date | undefined;
+}
+
+/** Whether the card is kept, in two or three words. */
+export function SaveStatus({ state, savedAt }: Props) {
+  return (
+    <span
+      role="status"
+      data-save-state={state.kind}
+      className={
+        state.kind === 'saved' || state.kind === 'pending'
+          ? 'text-muted'
+          : 'text-pencil font-semibold'
+      }
+    >
+      {words(state, savedAt)}
+    </span>
+  );
+}
+
+function words(state: SaveState, savedAt: Date | undefined): string {
+  switch (state.kind) {
+    case 'saved':
+      return savedAt ? `Saved ${clock(savedAt)}` : 'Saved';
+    case 'pending':
+      return 'Saving…';
+    case 'retrying':
+      return 'Not saved: no answer, trying again';
+    case 'refused':
+      return `Not saved: ${state.message}`;
+    case 'conflict':
+      return 'Not saved: someone else changed this too';
+    default:
+      throw new TypeError(`SaveStatus: unknown state ${JSON.stringify(state satisfies never)}`);
+  }
+}
+
+function clock(time: Date): string {
+  return `${String(time.getHours()).padStart(2, '0')}:${String(time.getMinutes()).padStart(2, '0')}`;
+}

@@ -1,0 +1,93 @@
+import type { Finding } from '../../core/findings/finding';
+import { stations, type StationId } from './stations';
+
+interface Props {
+  readonly current: StationId;
+  readonly cardId: string;
+  /** What each station says of the card in one figure. */
+  readonly figures: Readonly<Record<StationId, string>>;
+  readonly findings: readonly Finding[];
+  readonly onGo: (station: StationId) => void;
+}
+
+/** The stations as a measuring strip, each with its live figure; a ring counts its findings. */
+export function StationStrip({ current, cardId, figures, findings, onGo }: Props) {
+  return (
+    <nav
+      aria-label="Stations"
+      className="border-control relative h-[62px] border-b bg-white px-[18px] print:hidden"
+    >
+      <ul className="relative z-10 flex h-full">
+        {stations.map(({ id, name }) => (
+          <li key={id} className="border-hairline w-[156px] border-l last:border-r">
+            <a
+              href={`/card/${cardId}/${id}`}
+              aria-current={id === current ? 'page' : undefined}
+              className={`relative block h-full px-3 pt-2 ${id === current ? 'bg-violet text-white' : 'hover:bg-violet-wash'}`}
+              onClick={(event) => {
+                if (event.metaKey || event.ctrlKey || event.shiftKey) return;
+                event.preventDefault();
+                onGo(id);
+              }}
+            >
+              <span className="font-heading block text-[17px] leading-6 font-semibold">{name}</span>
+              <span className={`block leading-5 ${id === current ? '' : 'text-muted'}`}>
+                {figures[id]}
+              </span>
+              {id === 'base' && findings.length > 0 && (
+                <FindingRing findings={findings} isOnViolet={id === current} />
+              )}
+            </a>
+          </li>
+        ))}
+      </ul>
+      <RulerMarks />
+    </nav>
+  );
+}
+
+interface RingProps {
+  readonly findings: readonly Finding[];
+  readonly isOnViolet: boolean;
+}
+
+/** Filled where something stops the card, an outline where something is worth a look. */
+function FindingRing({ findings, isOnViolet }: RingProps) {
+  const stops = findings.filter(({ severity }) => severity === 'stop').length;
+  const words = stops > 0 ? `, ${stops} of them stop the card` : ', worth a look';
+  const look =
+    stops > 0
+      ? 'bg-pencil border-white text-white'
+      : isOnViolet
+        ? 'border-[#f4d58b] text-[#f4d58b]'
+        : 'border-amber text-amber';
+  return (
+    <span
+      className={`absolute top-2.5 right-2 flex size-[21px] items-center justify-center rounded-full border-2 text-[13px] font-semibold ${look}`}
+    >
+      {findings.length}
+      <span className="sr-only">
+        {' '}
+        {findings.length === 1 ? 'finding' : 'findings'}
+        {words}
+      </span>
+    </span>
+  );
+}
+
+/** The marks of a ruler along the lower edge of the strip. */
+function RulerMarks() {
+  return (
+    <svg aria-hidden className="absolute inset-x-0 bottom-0 h-2 w-full">
+      <defs>
+        <pattern id="ruler-marks" width="64" height="8" patternUnits="userSpaceOnUse">
+          <path
+            d="M.5 8V0M8.5 8V5M16.5 8V4M24.5 8V5M32.5 8V2M40.5 8V5M48.5 8V4M56.5 8V5"
+            stroke="var(--color-control)"
+          />
+        </pattern>
+      </defs>
+      <rect width="100%" height="8" fill="url(#ruler-marks)" />
+    </svg>
+  );
+}

@@ -1,0 +1,19 @@
+/** A station of the workbench; its digit stays the same while others are still to come. */
+export interface Station {
+  readonly id: StationId;
+  readonly name: string;
+  readonly digit: string;
+}
+
+export type StationId = 'base' | 'sheet';
+
+/** The stations there are, in working order. */
+export const stations: readonly Station[] = [
+  { id: 'base', name: 'Base', digit: '1' },
+  { id: 'sheet', name: 'Sheet', digit: '8' },
+];
+
+/** The station of an address; undefined when there is none of that name. */
+export function stationAt(name: string | undefined): Station | undefined {
+  return stations.find(({ id }) => id === name);
+}

@@ -1,0 +1,29 @@
+import type { APIRoute } from 'astro';
+import { z } from 'zod';
+import { editSchema } from '../../../../core/plan/edit';
+import { answerJson, endpoint, ProblemError, readJson } from '../../../../server/answer';
+import { database } from '../../../../server/database';
+import { saveEdits } from '../../../../server/repositories/saveEdits';
+import { noCard, requireCardId } from '../../../../server/requireCard';
+import { readDesigner } from '../../../../server/session';
+
+const saveSchema = z.strictObject({
+  saveId: z.string().min(1).max(80),
+  baseRevision: z.number().int().min(1),
+  edits: z.array(editSchema).min(1).max(2000),
+});
+
+/** Keeps edits as a revision; 409 when others changed the same parts since. */
+export const POST: APIRoute = endpoint(async ({ params, request, cookies }) => {
+  const cardId = requireCardId(params['id']);
+  const save = await readJson(request, saveSchema);
+  const author = readDesigner(cookies);
+  const outcome = await saveEdits(await database(), { ...save, cardId, author, at: new Date() });
+  if (outcome.kind === 'no-card') throw noCard();
+  if (outcome.kind === 'refused')
+    throw new ProblemError(400, {
+      message: `An edit does not apply: ${outcome.issue.code} (${outcome.issue.pieceId}).`,
+      hint: 'Load the card again and make the change anew.',
+    });
+  return answerJson(outcome, outcome.kind === 'conflict' ? 409 : 200);
+});

@@ -1,0 +1,31 @@
+import { usedLibrary, type CardFile } from '../core/plan/cardFile';
+import type { Library } from '../core/plan/libraryItem';
+import { overlayLibrary } from '../core/plan/libraryItem';
+import type { Database } from './database';
+import type { StoredCard } from './repositories/cards';
+import { readLibrary } from './repositories/library';
+import { listDesigners, listReleases } from './repositories/team';
+
+/** The library as one card sees it: its own embedded versions over the team's. */
+export async function libraryOf(db: Database, card: StoredCard): Promise<Library> {
+  return overlayLibrary(card.embedded, await readLibrary(db));
+}
+
+/** The card file of a stored card, with the library versions and names it refers to. */
+export async function exportCard(db: Database, card: StoredCard): Promise<CardFile> {
+  const { designerId, releaseId } = card.plan.about;
+  const [library, designers, releases] = await Promise.all([
+    libraryOf(db, card),
+    listDesigners(db),
+    listReleases(db),
+  ]);
+  return {
+    format: 'nibwright-card',
+    version: 1,
+    id: card.id,
+    plan: card.plan,
+    library: usedLibrary(card.plan, library),
+    designer: designers.find(({ id }) => id === designerId) ?? null,
+    release: releases.find(({ id }) => id === releaseId) ?? null,
+  };
+}

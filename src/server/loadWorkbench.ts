@@ -1,0 +1,45 @@
+import type { AstroCookies } from 'astro';
+import type { Release } from '../core/plan/cardFile';
+import { cardIdSchema } from '../core/plan/ids';
+import type { Library } from '../core/plan/libraryItem';
+import type { Plan } from '../core/plan/plan';
+import type { Unit } from '../core/length/length';
+import { database } from './database';
+import { libraryOf } from './exportCard';
+import { findCard } from './repositories/cards';
+import { listReleases } from './repositories/team';
+import { readUnit } from './session';
+
+/** What the workbench starts from. */
+export interface WorkbenchStart {
+  readonly cardId: string;
+  readonly plan: Plan;
+  readonly revision: number;
+  readonly library: Library;
+  readonly releases: readonly Release[];
+  /** The unit this person leads with, else the card's own. */
+  readonly unit: Unit;
+  readonly isBinned: boolean;
+}
+
+/** Loads a card for the workbench; undefined when there is no such card. */
+export async function loadWorkbench(
+  id: string | undefined,
+  cookies: AstroCookies,
+): Promise<WorkbenchStart | undefined> {
+  const cardId = cardIdSchema.safeParse(id);
+  if (!cardId.success) return undefined;
+  const db = await database();
+  const card = await findCard(db, cardId.data);
+  if (!card) return undefined;
+  const [library, releases] = await Promise.all([libraryOf(db, card), listReleases(db)]);
+  return {
+    cardId: card.id,
+    plan: card.plan,
+    revision: card.revision,
+    library,
+    releases,
+    unit: readUnit(cookies) ?? card.plan.habits.leadingUnit,
+    isBinned: card.binnedAt !== null,
+  };
+}

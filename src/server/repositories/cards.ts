@@ -1,0 +1,112 @@
+import { and, desc, eq, isNotNull, isNull, type SQL } from 'drizzle-orm';
+import { z } from 'zod';
+import type { CardId, DesignerId } from '../../core/plan/ids';
+import { libraryItemSchema, type Library } from '../../core/plan/libraryItem';
+import { planSchema, type Plan } from '../../core/plan/plan';
+import { upgradePlan } from '../../core/plan/upgradePlan';
+import type { Database, Transaction } from '../database';
+import { cards, revisions } from '../schema';
+
+/** A card as it is kept. */
+export interface StoredCard {
+  readonly id: CardId;
+  readonly plan: Plan;
+  readonly revision: number;
+  /** Library versions that belong to this card alone. */
+  readonly embedded: Library;
+  readonly changedAt: Date;
+  readonly binnedAt: Date | null;
+}
+
+export interface NewCard {
+  readonly id: CardId;
+  readonly plan: Plan;
+  readonly embedded: Library;
+  readonly saveId: string;
+  readonly author: DesignerId | null;
+  readonly at: Date;
+}
+
+const embeddedSchema = z.array(libraryItemSchema);
+
+/** The cards not in the bin, the last changed first. */
+export async function listCards(db: Database): Promise<readonly StoredCard[]> {
+  return selectCards(db, isNull(cards.binnedAt));
+}
+
+/** The cards in the bin, the last changed first. */
+export async function listBinnedCards(db: Database): Promise<readonly StoredCard[]> {
+  return selectCards(db, isNotNull(cards.binnedAt));
+}
+
+/** One card, also from the bin; undefined when there is none of that id. */
+export async function findCard(
+  db: Database | Transaction,
+  id: CardId,
+): Promise<StoredCard | undefined> {
+  const [card] = await selectCards(db, eq(cards.id, id));
+  return card;
+}
+
+/** Keeps a new card as revision 1; a repeat of the same id and save id changes nothing. */
+export async function createCard(db: Database, card: NewCard): Promise<void> {
+  const plan = planSchema.parse(card.plan);
+  await db.transaction(async (tx) => {
+    const [already] = await tx
+      .select({ saveId: revisions.saveId })
+      .from(revisions)
+      .where(and(eq(revisions.cardId, card.id), eq(revisions.number, 1)));
+    if (already?.saveId === card.saveId) return;
+    await tx.insert(cards).values({
+      id: card.id,
+      plan,
+      revision: 1,
+      embedded: embeddedSchema.parse(card.embedded),
+      changedAt: card.at,
+      binnedAt: null,
+    });
+    await tx.insert(revisions).values({
+      cardId: card.id,
+      number: 1,
+      saveId: card.saveId,
+      author: card.author,
+      at: card.at,
+      edits: [],
+      plan,
+    });
+  });
+}
+
+/** Puts a card into the bin, or with null takes it out; false when there is none of that id. */
+export async function setCardBinned(db: Database, id: CardId, at: Date | null): Promise<boolean> {
+  const changed = await db
+    .update(cards)
+    .set({ binnedAt: at })
+    .where(eq(cards.id, id))
+    .returning({ id: cards.id });
+  return changed.length > 0;
+}
+
+async function selectCards(
+  db: Database | Transaction,
+  condition: SQL | undefined,
+): Promise<readonly StoredCard[]> {
+  const rows = await db
+    .select()
+    .from(cards)
+    .where(condition)
+    .orderBy(desc(cards.changedAt), cards.id);
+  return rows.map((row) => ({
+    ...row,
+    plan: readStoredPlan(row.plan, row.id),
+    embedded: embeddedSchema.parse(row.embedded),
+  }));
+}
+
+/** @throws Error when what is stored is no plan: a fault of ours, since it was checked on the way in. */
+export function readStoredPlan(document: unknown, id: CardId): Plan {
+  const read = upgradePlan(document);
+  if (!read.ok)
+    throw new Error(`readStoredPlan: card ${id} holds no plan: ${JSON.stringify(read.issue)}`);
+  return read.plan;
+}

@@ -1,0 +1,49 @@
+import { asc } from 'drizzle-orm';
+import {
+  findStock,
+  libraryItemSchema,
+  type Library,
+  type LibraryItem,
+} from '../../core/plan/libraryItem';
+import type { Database } from '../database';
+import { libraryItems } from '../schema';
+
+/** Every version of every item, by id and then version. */
+export async function readLibrary(db: Database): Promise<Library> {
+  const rows = await db
+    .select()
+    .from(libraryItems)
+    .orderBy(asc(libraryItems.id), asc(libraryItems.version));
+  return rows.map(({ data }) => libraryItemSchema.parse(data));
+}
+
+/** Adds items; one whose id and version are taken stays out, since a version never changes. */
+export async function addToLibrary(db: Database, items: readonly LibraryItem[]): Promise<void> {
+  if (items.length === 0) return;
+  const rows = items.map((item) => {
+    const data = libraryItemSchema.parse(item);
+    return { id: data.id, version: data.version, data };
+  });
+  await db.insert(libraryItems).values(rows).onConflictDoNothing();
+}
+
+/**
+ * Sorts what an imported card brings: items the library lacks, and items whose id and version it
+ * holds with other contents, which stay with the card.
+ */
+export function sortEmbedded(
+  library: Library,
+  embedded: Library,
+): { readonly added: readonly LibraryItem[]; readonly clashing: readonly LibraryItem[] } {
+  const own = (item: LibraryItem) => findStock(library, item);
+  const same = (a: LibraryItem, b: LibraryItem) => JSON.stringify(a) === JSON.stringify(b);
+  return {
+    added: embedded.filter((item) => !own(item)),
+    clashing: embedded.filter((item) => {
+      const held = own(item);
+      return (
+        held !== undefined && !same(libraryItemSchema.parse(held), libraryItemSchema.parse(item))
+      );
+    }),
+  };
+}

@@ -1,0 +1,12 @@
+import { sql } from 'drizzle-orm';
+import { check, integer, jsonb, pgTable, primaryKey, text } from 'drizzle-orm/pg-core';
+
+/** Versions of what the team owns; a row is never changed, a change is a new version. */
+export const libraryItems = pgTable(
+  'library_items',
+  { id: text().notNull(), version: integer().notNull(), data: jsonb().notNull() },
+  (table) => [
+    primaryKey({ columns: [table.id, table.version] }),
+    check('library_items_version', sql`${table.version} >= 1`),
+  ],
+);

@@ -1,0 +1,61 @@
+import { readdir, readFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { z } from 'zod';
+import { designerSchema, readCardFile, releaseSchema } from '../core/plan/cardFile';
+import { defaultHabits, habitsSchema } from '../core/plan/habits';
+import { stockSchema } from '../core/plan/libraryItem';
+import type { Database } from './database';
+import { importCard } from './importCard';
+import { addToLibrary } from './repositories/library';
+import {
+  ensureDesigner,
+  ensureRelease,
+  hasHouseHabits,
+  writeHouseHabits,
+} from './repositories/team';
+
+const teamFileSchema = z.strictObject({
+  designers: z.array(designerSchema),
+  releases: z.array(releaseSchema),
+  habits: habitsSchema.optional(),
+});
+const stashFileSchema = z.strictObject({ stocks: z.array(stockSchema) });
+
+/**
+ * Fills an empty database from a folder of plain files: `team.json`, `stash.json`, `cards/*.json`.
+ * A database with house habits was seeded before and is left alone.
+ * @returns whether it seeded.
+ * @throws Error naming the file that is wrong, and where.
+ */
+export async function seed(db: Database, folder: string, at: Date): Promise<boolean> {
+  if (await hasHouseHabits(db)) return false;
+  const team = teamFileSchema.parse(await readJsonFile(join(folder, 'team.json')));
+  const stash = stashFileSchema.parse(await readJsonFile(join(folder, 'stash.json')));
+  for (const designer of team.designers) await ensureDesigner(db, designer);
+  for (const release of team.releases) await ensureRelease(db, release);
+  await addToLibrary(db, stash.stocks);
+  for (const name of await cardFiles(folder)) {
+    const read = readCardFile(await readFile(join(folder, 'cards', name), 'utf8'));
+    if (!read.ok) throw new Error(`seed: ${name}: ${JSON.stringify(read.issue)}`);
+    const { id, plan } = read.file;
+    await importCard(db, read.file, {
+      id,
+      saveId: `seed-${id}`,
+      author: plan.about.designerId,
+      at,
+    });
+  }
+  // Last, as the mark that all is there: an interrupted seeding is done again, and each step of it
+  // leaves alone what it finds.
+  await writeHouseHabits(db, team.habits ?? defaultHabits('in'));
+  return true;
+}
+
+async function cardFiles(folder: string): Promise<readonly string[]> {
+  const names = await readdir(join(folder, 'cards')).catch(() => []);
+  return names.filter((name) => name.endsWith('.nibwright.json')).sort();
+}
+
+async function readJsonFile(path: string): Promise<unknown> {
+  return JSON.parse(await readFile(path, 'utf8'));
+}

@@ -1,0 +1,62 @@
+import { createServer, type RequestListener } from 'node:http';
+import { resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { holdStore } from './database';
+import { FolderInUseError } from './lockFolder';
+import { openStore } from './openStore';
+import { seed } from './seed';
+
+/**
+ * Starts Nibwright: locks and opens the data, migrates, seeds what is empty, then listens.
+ * Settings come from the environment: NIBWRIGHT_DATA (folder), NIBWRIGHT_SEED (demo or starter),
+ * NIBWRIGHT_FRESH (empty the folder first),
+ * DATABASE_URL (a PostgreSQL server instead of the folder), PORT.
+ */
+const here = (path: string) => fileURLToPath(new URL(path, import.meta.url));
+const say = (sentence: string) => console.log(sentence);
+
+async function serve(): Promise<void> {
+  const folder = resolve(process.env['NIBWRIGHT_DATA'] ?? 'data');
+  const url = process.env['DATABASE_URL'];
+  const port = Number(process.env['PORT'] ?? 4180);
+  const store = await holdStore(
+    openStore(
+      url ? { url } : { folder, isFresh: Boolean(process.env['NIBWRIGHT_FRESH']), onProgress: say },
+    ),
+  );
+  const seedFrom = here(process.env['NIBWRIGHT_SEED'] === 'demo' ? '../demo' : '../starter');
+  if (await seed(store.db, seedFrom, new Date())) say('The first data is in place.');
+
+  process.env['ASTRO_NODE_AUTOSTART'] = 'disabled';
+  const entry = here('./server/entry.mjs');
+  const { handler } = (await import(entry)) as { readonly handler: RequestListener };
+  const server = createServer(handler);
+  server.once('error', (error: NodeJS.ErrnoException) => {
+    fail(
+      error.code === 'EADDRINUSE'
+        ? `Port ${port} is already in use. Stop what uses it, or give another: PORT=4190 ./nib start`
+        : error.message,
+    );
+  });
+  server.listen(port, '127.0.0.1', () => say(`Nibwright is ready: http://127.0.0.1:${port}`));
+  const stop = () => {
+    server.close();
+    server.closeAllConnections();
+    void store.close().finally(() => process.exit(0));
+  };
+  process.once('SIGINT', stop);
+  process.once('SIGTERM', stop);
+}
+
+function fail(sentence: string): void {
+  console.error(sentence);
+  process.exit(1);
+}
+
+serve().catch((error: unknown) => {
+  if (error instanceof FolderInUseError) fail(error.message);
+  else {
+    console.error(error);
+    fail('Nibwright could not start; the reason stands above.');
+  }
+});

@@ -1,0 +1,48 @@
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  esbuild: { jsx: 'automatic' },
+  test: {
+    projects: [
+      {
+        extends: true,
+        test: { name: 'core', include: ['src/core/**/*.test.ts'], environment: 'node' },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'islands',
+          include: ['src/islands/**/*.test.{ts,tsx}'],
+          environment: 'happy-dom',
+        },
+      },
+      {
+        // One database for all these tests: making one takes seconds and most of a gigabyte.
+        extends: true,
+        test: {
+          name: 'server',
+          include: ['src/server/**/*.test.ts'],
+          environment: 'node',
+          pool: 'forks',
+          isolate: false,
+          fileParallelism: false,
+          maxWorkers: 1,
+          testTimeout: 30_000,
+          hookTimeout: 120_000,
+        },
+      },
+      {
+        // Real processes on real folders, from the build.
+        extends: true,
+        test: {
+          name: 'process',
+          include: ['test/process/**/*.test.ts'],
+          environment: 'node',
+          fileParallelism: false,
+          testTimeout: 300_000,
+          hookTimeout: 120_000,
+        },
+      },
+    ],
+  },
+});
