@@ -1,7 +1,7 @@
-import type { Edit, SimpleEdit } from './edit';
+import { batchEdits, type Edit, type SimpleEdit } from './edit';
 import type { PieceId } from './ids';
 import { sameSupport, type Piece } from './piece';
-import { mostPieces, type Plan } from './plan';
+import { mostPieces, sortAccepted, type Plan } from './plan';
 
 /** Why an edit could not be applied; the plan is unchanged. */
 export interface EditIssue {
@@ -85,9 +85,11 @@ function applySimple(plan: Plan, edit: SimpleEdit): EditOutcome {
 function addPiece(plan: Plan, piece: Piece, index: number): EditOutcome {
   if (plan.pieces.some(({ id }) => id === piece.id)) return refused('piece-exists', piece.id);
   if (plan.pieces.length >= mostPieces) return refused('too-many-pieces', piece.id);
+  // Pieces that dangled on this id must dangle again, where removing alone would let them down.
+  const dangling = plan.pieces.filter(({ on }) => sameSupport(on, { piece: piece.id }));
   return done(
     { ...plan, pieces: insert(plan.pieces, piece, index) },
-    { kind: 'remove-piece', id: piece.id },
+    batchEdits([{ kind: 'remove-piece', id: piece.id }, ...dangling.map(hangAsBefore)]),
   );
 }
 
@@ -106,17 +108,14 @@ function removePiece(plan: Plan, id: PieceId): EditOutcome {
       { ...plan, pieces },
       {
         kind: 'batch',
-        edits: [
-          { kind: 'add-piece', piece, index },
-          ...lifted.map((each): SimpleEdit => ({
-            kind: 'change-piece',
-            id: each.id,
-            change: { on: each.on },
-          })),
-        ],
+        edits: [{ kind: 'add-piece', piece, index }, ...lifted.map(hangAsBefore)],
       },
     );
   });
+}
+
+function hangAsBefore({ id, on }: Piece): SimpleEdit {
+  return { kind: 'change-piece', id, change: { on } };
 }
 
 function acceptFinding(
@@ -130,7 +129,9 @@ function acceptFinding(
   return done(
     {
       ...plan,
-      accepted: accepted ? [...plan.accepted, finding] : plan.accepted.filter((f) => !is(f)),
+      accepted: accepted
+        ? sortAccepted([...plan.accepted, finding])
+        : plan.accepted.filter((f) => !is(f)),
     },
     { kind: 'accept-finding', finding, accepted: already },
   );

@@ -52,6 +52,14 @@ export const acceptedSchema = z
   .strictObject({ rule: ruleIdSchema, pieceId: pieceIdSchema.nullable() })
   .meta({ id: 'Accepted' });
 
+/** A set has no order of its own, so one is set: by rule, then piece, the base first. */
+export function sortAccepted<Item extends z.output<typeof acceptedSchema>>(
+  accepted: readonly Item[],
+): Item[] {
+  const key = ({ rule, pieceId }: Item) => `${rule} ${pieceId ?? ''}`;
+  return accepted.toSorted((a, b) => (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0));
+}
+
 export const currentPlanSchema = 1;
 export const mostPieces = 500;
 
@@ -70,7 +78,7 @@ export const planSchema = z
         message: 'every piece needs an id of its own',
       }),
     making: makingSchema,
-    accepted: z.array(acceptedSchema).max(1000),
+    accepted: z.array(acceptedSchema).max(1000).transform(sortAccepted),
   })
   .meta({ id: 'Plan' });
 

@@ -47,6 +47,13 @@ export function writeReveals({ left, top, right, bottom }: Reveals, unit: Unit):
   return `left ${write(left)}, top ${write(top)}, right ${write(right)}, bottom ${write(bottom)}`;
 }
 
+/** The same in the least room, for a row: 'sides 1⁄8, top/bottom 3⁄8'. */
+export function writeRevealsShort(reveals: Reveals, unit: Unit): string {
+  return writeReveals(reveals, unit)
+    .replace(/^(.*) at the sides, (.*) at top and bottom$/, 'sides $1, top/bottom $2')
+    .replace(/^left (.*), top (.*), right (.*), bottom (.*)$/, '← $1 ↑ $2 → $3 ↓ $4');
+}
+
 function aOrAn(word: string): string {
   return `${/^(?:[aeio]|A\d)/i.test(word) ? 'an' : 'a'} ${word}`;
 }

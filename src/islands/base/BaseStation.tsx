@@ -1,5 +1,5 @@
 import { useLayoutEffect, useRef, useState } from 'react';
-import { drawFace } from '../../core/drawing/drawFace';
+import { drawFace, unknownColour } from '../../core/drawing/drawFace';
 import { otherUnit, writeLength } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { Edit } from '../../core/plan/edit';
@@ -63,13 +63,12 @@ export function BaseStation(props: Props) {
   const isShown = piece ? piece.face === face : selected === 'base';
   const bottom = scale.face.y + scale.face.height;
   const thickness = card.thickness.closed;
-  const smallTop = bottom + 48;
   return (
     <div className="grid min-h-full grid-cols-[minmax(540px,1fr)_minmax(440px,546px)] gap-x-4 pr-[18px]">
       <div ref={drawing} className="relative min-w-0">
         <svg
           width={width}
-          height={smallTop + 100}
+          height={scale.face.y + drawingHeight + 148}
           className="overflow-visible"
           role="img"
           aria-label={`${face === 'front' ? 'Front' : 'Inside'} view, edge view and blank, to scale; the layers beside it say the same in words`}
@@ -101,7 +100,30 @@ export function BaseStation(props: Props) {
           {selected && isShown && (piece || selected === 'base') && (
             <SelectionBrackets box={shownBox(selected)} />
           )}
-          <text x={scale.face.x} y={bottom + 24} className="fill-ink font-heading text-[15px]">
+          <EdgeView
+            layers={layers}
+            fold={plan.base.fold}
+            edge={scale.edge}
+            colour={card.base.stock?.colour ?? unknownColour}
+            selected={selected}
+          />
+          <ThicknessLine x={scale.edge.x} width={scale.edge.width}>
+            {writeLength(thickness, 'mm')} mm closed
+            <tspan dx={8} className="fill-sheet-muted text-[14px]" fontWeight={400}>
+              {writeLength(thickness, otherUnit('mm'))} in
+            </tspan>
+          </ThicknessLine>
+          <SmallViews
+            card={card}
+            fold={plan.base.fold}
+            unit={unit}
+            face={face}
+            bottom={scale.face.y + drawingHeight + 126}
+            spare={drawingHeight - scale.face.height}
+            onTurn={onTurn}
+          />
+          <LeaderLines layers={layers} anchors={anchors} to={width + 12} selected={selected} />
+          <text x={scale.face.x} y={bottom + 24} className="caption">
             {face === 'front' ? 'Front' : 'Inside'}
             <tspan dx={10} className="fill-sheet-muted font-sans">
               {plan.base.fold === 'side'
@@ -113,28 +135,12 @@ export function BaseStation(props: Props) {
                   : 'lower leaf, score on top'}
             </tspan>
           </text>
-          <EdgeView layers={layers} fold={plan.base.fold} edge={scale.edge} selected={selected} />
-          <ThicknessLine x={scale.edge.x} width={scale.edge.width}>
-            {writeLength(thickness, 'mm')} mm closed
-            <tspan dx={8} className="fill-sheet-muted text-[14px]" fontWeight={400}>
-              {writeLength(thickness, otherUnit('mm'))} in
-            </tspan>
-          </ThicknessLine>
-          <text x={scale.edge.x} y={bottom + 24} className="fill-ink font-heading text-[15px]">
+          <text x={scale.edge.x} y={bottom + 24} className="caption">
             Edge
             <tspan dx={10} className="fill-sheet-muted font-sans">
               thickness × {scale.thicknessFactor}
             </tspan>
           </text>
-          <SmallViews
-            card={card}
-            fold={plan.base.fold}
-            unit={unit}
-            face={face}
-            top={smallTop}
-            onTurn={onTurn}
-          />
-          <LeaderLines layers={layers} anchors={anchors} to={width + 12} selected={selected} />
         </svg>
       </div>
       <div ref={rows} className="relative flex min-w-0 flex-col gap-3 pt-[66px] pb-4">

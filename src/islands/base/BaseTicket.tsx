@@ -7,7 +7,7 @@ import { sheetBlanksFor } from '../../core/paper/layOutBlank';
 import type { Edit } from '../../core/plan/edit';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
-import { originSentence } from '../words/originSentence';
+import { sizeOriginSentence } from '../words/originSentence';
 
 interface Props {
   readonly plan: Plan;
@@ -21,8 +21,6 @@ export function BaseTicket({ plan, card, unit, onCommit }: Props) {
   const { base } = card;
   const other = otherUnit(unit);
   const sheet = projectSheet({ ...plan, making: { copies: 1 } }, card, unit);
-  const width = originSentence(base.origins.width, 'width', base.face.width, card, unit);
-  const height = originSentence(base.origins.height, 'height', base.face.height, card, unit);
   return (
     <div className="border-violet border-l-4 bg-white pt-2 pr-3 pb-3 pl-3">
       <div className="flex items-center gap-3">
@@ -47,7 +45,8 @@ export function BaseTicket({ plan, card, unit, onCommit }: Props) {
         </span>
       </p>
       <p className="pt-1">
-        <strong className="font-semibold">Why?</strong> {width} {height}
+        <strong className="font-semibold">Why?</strong>{' '}
+        {sizeOriginSentence(base.origins, base.face, card, unit)}
       </p>
       <p className="pt-1">{scoreSentence(sheet)}</p>
       <p className="pt-1">{yieldSentence(sheet)}</p>

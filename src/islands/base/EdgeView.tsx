@@ -5,22 +5,24 @@ interface Props {
   readonly layers: readonly EdgeLayer[];
   readonly fold: 'side' | 'tent';
   readonly edge: Box;
+  /** Of the base, for the fold of a tent. */
+  readonly colour: string;
   readonly selected: string | undefined;
 }
 
 /** The closed card cut through, level with the main view: each layer's height to scale. */
-export function EdgeView({ layers, fold, edge, selected }: Props) {
+export function EdgeView({ layers, fold, edge, colour, selected }: Props) {
   const leaf = layers.find(({ kind }) => kind === 'front-leaf')?.box;
   const back = layers.find(({ kind }) => kind === 'back-leaf')?.box;
   return (
     <g>
-      {layers.map(({ key, box, colour, foam }) => (
+      {layers.map(({ key, box, colour: own, foam }) => (
         <g key={key}>
           {foam && <FoamBlocks box={foam} />}
           <rect
             {...box}
             width={Math.max(box.width, 1.2)}
-            fill={colour ?? unknownColour}
+            fill={own ?? unknownColour}
             stroke="#1e2428"
             strokeOpacity={0.55}
             strokeWidth={0.7}
@@ -44,7 +46,7 @@ export function EdgeView({ layers, fold, edge, selected }: Props) {
           bottom={edge.y + edge.height}
         />
       )}
-      {leaf && back && fold === 'tent' && <TentFold leaf={leaf} back={back} />}
+      {leaf && back && fold === 'tent' && <TentFold leaf={leaf} back={back} colour={colour} />}
     </g>
   );
 }
@@ -93,23 +95,26 @@ function BreakMarks({
   );
 }
 
+interface TentFoldProps {
+  readonly leaf: Box;
+  readonly back: Box;
+  readonly colour: string;
+}
+
 /** A tent is folded at the top: the leaves run into one another over the score. */
-function TentFold({ leaf, back }: { readonly leaf: Box; readonly back: Box }) {
+function TentFold({ leaf, back, colour }: TentFoldProps) {
   const left = leaf.x + leaf.width / 2;
   const right = back.x + back.width / 2;
-  const rise = 14;
+  const rise = 18;
+  const arch = `M${left} ${leaf.y}C${left} ${leaf.y - rise} ${right} ${leaf.y - rise} ${right} ${leaf.y}`;
   return (
     <g fill="none">
+      <path d={arch} stroke="#1e2428" strokeOpacity={0.55} strokeWidth={leaf.width + 1.4} />
+      <path d={arch} stroke={colour} strokeWidth={leaf.width} />
       <path
-        d={`M${left} ${leaf.y}C${left} ${leaf.y - rise * 1.4} ${right} ${leaf.y - rise * 1.4} ${right} ${leaf.y}`}
-        stroke="#1e2428"
-        strokeOpacity={0.6}
-        strokeWidth={Math.max(1.5, leaf.width)}
-      />
-      <path
-        d={`M${(left + right) / 2} ${leaf.y - rise - 8}v16`}
+        d={`M${(left + right) / 2} ${leaf.y - rise - 6}v14`}
         stroke="var(--color-pencil)"
-        strokeDasharray="6 2 1 2"
+        strokeWidth={1.5}
       />
     </g>
   );

@@ -17,7 +17,7 @@ import {
   type ResolvedPiece,
   type SupportId,
 } from '../../core/resolve/resolvedCard';
-import { writeReveals } from '../../core/tutorial/sentences';
+import { writeRevealsShort } from '../../core/tutorial/sentences';
 
 interface Props {
   readonly card: ResolvedCard;
@@ -132,7 +132,7 @@ function PieceRow({ piece, card, unit, isSelected, onSelect, ticket }: PieceRowP
   const shows =
     face === 'front'
       ? showing(card, id, face, unit)
-      : `${writeReveals(reveals, unit)} inside ${piece.support === 'base' ? 'the leaf' : parentLetter(card, piece)}`;
+      : `${writeRevealsShort(reveals, unit)} inside ${piece.support === 'base' ? 'the leaf' : parentLetter(card, piece)}`;
   return (
     <div
       ref={setNodeRef}
@@ -185,7 +185,7 @@ function RowButton({ letter, name, size, shows, onSelect }: RowButtonProps) {
 /** What shows of a layer round the one piece on it; with none or several nothing is said. */
 function showing(card: ResolvedCard, id: SupportId, face: FaceId, unit: Unit): string {
   const [only, ...more] = piecesOn(card, id, face);
-  return only && more.length === 0 ? `shows ${writeReveals(only.reveals, unit)}` : '';
+  return only && more.length === 0 ? `shows ${writeRevealsShort(only.reveals, unit)}` : '';
 }
 
 function parentLetter(card: ResolvedCard, { support }: ResolvedPiece): string {

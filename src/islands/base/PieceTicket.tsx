@@ -12,7 +12,7 @@ import type { ResolvedCard, ResolvedPiece } from '../../core/resolve/resolvedCar
 import { TextField } from '../parts/TextField';
 import { LengthField } from '../parts/LengthField';
 import { StockSelect } from '../parts/StockSelect';
-import { originSentence } from '../words/originSentence';
+import { sizeOriginSentence } from '../words/originSentence';
 import { PlaceFields } from './PlaceFields';
 import { sizeFields, sizeWays } from './sizeChoices';
 
@@ -50,8 +50,6 @@ export function PieceTicket({ piece, plan, card, library, unit, actions }: Props
     id,
     change: part,
   });
-  const width = originSentence(origins.width, 'width', rect.width, card, unit);
-  const height = originSentence(origins.height, 'height', rect.height, card, unit);
   return (
     <div className="border-violet border-l-4 bg-white pt-2 pr-3 pb-3 pl-3">
       <div className="flex items-center gap-3">
@@ -138,7 +136,8 @@ export function PieceTicket({ piece, plan, card, library, unit, actions }: Props
         )}
       </div>
       <p className="pt-2">
-        <strong className="font-semibold">Why?</strong> {width} {height}
+        <strong className="font-semibold">Why?</strong>{' '}
+        {sizeOriginSentence(origins, rect, card, unit)}
       </p>
       <div className="flex flex-wrap items-start gap-x-4 gap-y-2 pt-2">
         {way !== 'sides' && (

@@ -3,7 +3,7 @@ import { otherUnit, writeLength, writeSize } from '../../core/length/formatLengt
 import type { Unit } from '../../core/length/length';
 import type { FaceId } from '../../core/plan/piece';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
-import { writeReveals } from '../../core/tutorial/sentences';
+import { writeRevealsShort } from '../../core/tutorial/sentences';
 import { FacePicture } from '../parts/FacePicture';
 
 interface Props {
@@ -12,24 +12,33 @@ interface Props {
   readonly unit: Unit;
   /** The face shown large; the other one stands here small. */
   readonly face: FaceId;
-  readonly top: number;
+  /** Where they end; they grow upward from there. */
+  readonly bottom: number;
+  /** Pixels the main view leaves free below; a low card has its blank drawn larger. */
+  readonly spare: number;
   readonly onTurn: () => void;
 }
 
-const blankBox = { width: 104, height: 78 };
+const smallest = { width: 104, height: 78 };
+const widest = 168;
+const captionHeight = 78;
 const left = 92;
 const captionGap = 12;
 
 /** Below the main view: the blank with its score, and the other face of the card. */
-export function SmallViews({ card, fold, unit, face, top, onTurn }: Props) {
+export function SmallViews({ card, fold, unit, face, bottom, spare, onTurn }: Props) {
   const { blank, score, stock } = card.base;
-  const scale = Math.min(blankBox.width / blank.width, blankBox.height / blank.height);
+  const room = {
+    width: Math.min(widest, smallest.width + spare / 2),
+    height: smallest.height + spare * 0.8,
+  };
+  const scale = Math.min(room.width / blank.width, room.height / blank.height);
   const size = { width: blank.width * scale, height: blank.height * scale };
-  const second = left + size.width + 170;
+  const second = left + size.width + 150;
   const other = otherUnit(unit);
   const scoreAt = score.at * scale;
   return (
-    <g transform={`translate(0 ${top})`}>
+    <g transform={`translate(0 ${bottom - Math.max(size.height, captionHeight)})`}>
       <g transform={`translate(${left} 0)`}>
         <rect
           {...size}
@@ -120,7 +129,7 @@ function OtherFaceCaption({
       </text>
       {top && (
         <text y={39} className="fill-sheet-muted text-[14px]">
-          border {writeReveals(top.reveals, unit)}
+          border {writeRevealsShort(top.reveals, unit)}
         </text>
       )}
       <text y={59} className="fill-sheet-muted text-[14px]">

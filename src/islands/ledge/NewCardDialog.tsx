@@ -26,7 +26,7 @@ export function NewCardDialog({ releases, library, unit, onClose }: Props) {
   const [stand, setStand] = useState<'upright' | 'lying'>('upright');
   const [fold, setFold] = useState<Base['fold']>('side');
   const [size, setSize] = useState('');
-  const [stock, setStock] = useState(0);
+  const [stock, setStock] = useState(() => likelyBase(library));
   const [releaseId, setReleaseId] = useState('');
   const [message, setMessage] = useState('');
 
@@ -164,6 +164,14 @@ export function NewCardDialog({ releases, library, unit, onClose }: Props) {
       </form>
     </Dialog>
   );
+}
+
+/** The first stock heavy enough to stand; light card and paper are for layers. */
+function likelyBase(library: Library): number {
+  const heavy = library.findIndex(
+    ({ paper, gramsPerSquareMetre }) => paper === 'cardstock' && gramsPerSquareMetre >= 250,
+  );
+  return Math.max(0, heavy);
 }
 
 interface ChoiceProps {

@@ -1,22 +1,24 @@
 import { unknownColour } from '../../core/drawing/drawFace';
+import type { FaceId } from '../../core/plan/piece';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 
 interface Props {
   readonly card: ResolvedCard;
+  readonly face: FaceId;
 }
 
 /** The longest side of a layer as drawn, and how far each stands off the one below. */
-const longest = 118;
-const offset = { x: 30, y: 22 };
+const longest = 104;
+const offset = { x: 24, y: 20 };
 
-/** The layers of the front drawn apart, each with its letter, the base at the back. */
-export function ExplodedLayers({ card }: Props) {
+/** The layers of a face drawn apart, each with its letter, the base at the back. */
+export function ExplodedLayers({ card, face }: Props) {
   const { base, pieces } = card;
   const scale = longest / Math.max(base.face.width, base.face.height);
   const layers = [
     { letter: base.letter, size: base.face, colour: base.stock?.colour },
     ...pieces
-      .filter(({ face }) => face === 'front')
+      .filter((piece) => piece.face === face)
       .map(({ letter, rect, stock }) => ({ letter, size: rect, colour: stock?.colour })),
   ];
   const steps = layers.length - 1;
@@ -28,7 +30,7 @@ export function ExplodedLayers({ card }: Props) {
         width={width}
         height={height}
         role="img"
-        aria-label="The front layers apart, base at the back"
+        aria-label={`Layers of the ${face} apart, base at the back`}
       >
         {layers.map(({ letter, size, colour }, index) => {
           const [w, h] = [size.width * scale, size.height * scale * 0.8];

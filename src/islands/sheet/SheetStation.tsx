@@ -51,10 +51,15 @@ export function SheetStation({ cardId, plan, card, unit, revision, isSaved, onCo
           {writeSize(sheet.face, otherUnit(unit))} {otherUnit(unit)}.{' '}
           {sheet.copies === 1 ? 'One card.' : `${sheet.copies} cards.`}
         </p>
-        <div className="flex items-start gap-10 pt-5">
+        <div className="flex flex-wrap items-end gap-x-7 gap-y-4 pt-5">
           <Picture card={card} face="front" caption="Front" />
-          <ExplodedLayers card={card} />
-          {sheet.inside.length > 0 && <Picture card={card} face="inside" caption="Inside" />}
+          <ExplodedLayers card={card} face="front" />
+          {sheet.inside.length > 0 && (
+            <>
+              <Picture card={card} face="inside" caption="Inside" />
+              <ExplodedLayers card={card} face="inside" />
+            </>
+          )}
         </div>
         <section className="break-inside-avoid pt-6">
           <h3 className="text-lg">Base</h3>
@@ -131,7 +136,7 @@ interface PictureProps {
   readonly caption: string;
 }
 
-const pictureBox = { width: 190, height: 230 };
+const pictureBox = { width: 160, height: 190 };
 
 function Picture({ card, face, caption }: PictureProps) {
   const size = card.base.face;

@@ -1,10 +1,36 @@
-import { writeLength } from '../../core/length/formatLength';
-import type { Length, Unit } from '../../core/length/length';
+import { writeLength, writeSize } from '../../core/length/formatLength';
+import type { Length, Size, Unit } from '../../core/length/length';
 import { cardFormat } from '../../core/paper/cardFormats';
 import { letterOf, type ResolvedCard, type SizeOrigin } from '../../core/resolve/resolvedCard';
 
+/** Why both sides are what they are: one sentence where one reason holds for both. */
+export function sizeOriginSentence(
+  origins: { readonly width: SizeOrigin; readonly height: SizeOrigin },
+  size: Size,
+  card: ResolvedCard,
+  unit: Unit,
+): string {
+  const { width, height } = origins;
+  if (width.kind === 'typed' && height.kind === 'typed')
+    return `Typed as ${writeSize(size, unit)}.`;
+  if (width.kind === 'format' && height.kind === 'format')
+    return `${cardFormat(width.format).name} is ${writeSize(size, unit)} when closed.`;
+  const whole = (origin: { readonly whole: Length }) => writeLength(origin.whole, unit);
+  if (width.kind === 'less-step' && height.kind === 'less-step')
+    return `${letterOf(card, width.from)} is ${whole(width)} × ${whole(height)}, less ${writeLength(width.step, unit)} overall.`;
+  if (width.kind === 'less-reveals' && height.kind === 'less-reveals') {
+    const isEven = new Set([width.near, width.far, height.near, height.far]).size === 1;
+    if (isEven)
+      return `${letterOf(card, width.from)} is ${whole(width)} × ${whole(height)}, less ${writeLength(width.near, unit)} on each side.`;
+  }
+  return [
+    originSentence(width, 'width', size.width, card, unit),
+    originSentence(height, 'height', size.height, card, unit),
+  ].join(' ');
+}
+
 /** Why a width or height is what it is, in one sentence. */
-export function originSentence(
+function originSentence(
   origin: SizeOrigin,
   axis: 'width' | 'height',
   figure: Length,

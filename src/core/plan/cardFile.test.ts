@@ -1,0 +1,96 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import planVersion1 from '../../../test/fixtures/plan-1.json';
+import { fiveLayers, library } from '../../../test/support/plans';
+import { readCardFile, usedLibrary, writeCardFile, type CardFile } from './cardFile';
+import type { CardId } from './ids';
+import { upgradePlan } from './upgradePlan';
+
+const file: CardFile = {
+  format: 'nibwright-card',
+  version: 1,
+  id: 'bean-poles' as CardId,
+  plan: fiveLayers(),
+  library: usedLibrary(fiveLayers(), library),
+  designer: null,
+  release: null,
+};
+const demo = readdirSync('demo/cards').map((name) => readFileSync(`demo/cards/${name}`, 'utf8'));
+const issueOf = (document: unknown) => {
+  const read = readCardFile(JSON.stringify(document));
+  return read.ok ? undefined : read.issue;
+};
+
+/** The same JSON with the keys of every object the other way round. */
+function reverseKeys(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(reverseKeys);
+  if (value === null || typeof value !== 'object') return value;
+  return Object.fromEntries(
+    Object.entries(value)
+      .reverse()
+      .map(([key, inner]) => [key, reverseKeys(inner)]),
+  );
+}
+
+describe('card files', () => {
+  it('come back the same bytes after reading and writing, the demo’s too', () => {
+    expect(demo.length).toBe(6);
+    for (const text of [writeCardFile(file), ...demo]) {
+      const read = readCardFile(text);
+      expect(read.ok && writeCardFile(read.file)).toBe(text);
+    }
+  });
+
+  it('are written in one way, whatever the order of the keys read', () => {
+    const shuffled = JSON.stringify(reverseKeys(JSON.parse(writeCardFile(file))));
+    const read = readCardFile(shuffled);
+    expect(read.ok && writeCardFile(read.file)).toBe(writeCardFile(file));
+    expect(writeCardFile(file)).toMatch(/^\{\n {2}"format": "nibwright-card",\n {2}"version": 1,/);
+    expect(writeCardFile(file)).not.toContain('\r');
+  });
+
+  it('hold each library version they use once, and no other', () => {
+    expect(usedLibrary(fiveLayers(), [...library, ...library])).toEqual(library);
+    expect(usedLibrary(fiveLayers(), [])).toEqual([]);
+  });
+});
+
+describe('refusing a card file', () => {
+  it('says what is wrong and where', () => {
+    expect(readCardFile('{')).toEqual({ ok: false, issue: { code: 'not-json' } });
+    expect(issueOf({})).toEqual({ code: 'no-card-file' });
+    expect(issueOf([])).toEqual({ code: 'no-card-file' });
+    expect(issueOf({ ...file, version: 9 })).toEqual({ code: 'newer', schema: 9 });
+    expect(issueOf({ ...file, plan: { ...file.plan, schema: 7 } })).toEqual({
+      code: 'newer',
+      schema: 7,
+    });
+    const noTitle = { ...file.plan, about: { ...file.plan.about, title: '' } };
+    expect(issueOf({ ...file, plan: noTitle })).toMatchObject({
+      code: 'invalid',
+      path: 'plan.about.title',
+    });
+    expect(issueOf({ ...file, id: 'Not An Id' })).toMatchObject({ code: 'invalid', path: 'id' });
+    expect(issueOf({ ...file, extra: 1 })).toMatchObject({ code: 'invalid', path: '' });
+  });
+
+  it('refuses two pieces of one id, half ticks, and a card without a width', () => {
+    const [first] = file.plan.pieces;
+    const withPieces = (pieces: unknown) => issueOf({ ...file, plan: { ...file.plan, pieces } });
+    expect(withPieces([first, first])).toMatchObject({ path: 'plan.pieces' });
+    expect(withPieces([{ ...first, size: { by: 'reveal', all: { ticks: 0.5 } } }])).toMatchObject({
+      path: 'plan.pieces.0.size.all.ticks',
+    });
+    const size = { width: { ticks: 0 }, height: { ticks: 1 } };
+    const base = { ...file.plan.base, format: { kind: 'custom', size } };
+    expect(issueOf({ ...file, plan: { ...file.plan, base } })).toMatchObject({
+      path: 'plan.base.format.size',
+    });
+  });
+});
+
+describe('older plans', () => {
+  it('are read as they were written: version 1', () => {
+    expect(upgradePlan(planVersion1)).toEqual({ ok: true, plan: planVersion1 });
+  });
+});
