@@ -1,0 +1,85 @@
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { ticksOf, typed } from '../../../test/support/plans';
+import type { Unit } from '../../core/length/length';
+import type { TypedLength } from '../../core/length/lengthSchema';
+import { LengthField } from './LengthField';
+
+afterEach(cleanup);
+
+function show(value: TypedLength, unit: Unit = 'in', isPositive = false) {
+  const onPreview = vi.fn();
+  const onCommit = vi.fn();
+  render(
+    <LengthField
+      label="all round"
+      value={value}
+      unit={unit}
+      isPositive={isPositive}
+      onPreview={onPreview}
+      onCommit={onCommit}
+    />,
+  );
+  const field = screen.getByLabelText<HTMLInputElement>('all round');
+  const type = (text: string) => fireEvent.change(field, { target: { value: text } });
+  const press = (key: string) => fireEvent.keyDown(field, { key });
+  return { field, type, press, onPreview, onCommit };
+}
+
+describe('a field for a length', () => {
+  it('shows every keystroke that parses, and keeps it with Enter and the text typed', () => {
+    const { type, press, onPreview, onCommit } = show(typed('1/8'));
+    type('3/1');
+    type('3/16');
+    expect(onPreview).toHaveBeenLastCalledWith({ ticks: ticksOf('3/16'), typed: '3/16' });
+    expect(onCommit).not.toHaveBeenCalled();
+    press('Enter');
+    expect(onCommit).toHaveBeenCalledWith({ ticks: ticksOf('3/16'), typed: '3/16' });
+  });
+
+  it('says what is wrong and how to mend it, keeps the text, and changes nothing', () => {
+    const { field, type, press, onPreview, onCommit } = show(typed('1/8'));
+    type('4 q');
+    expect(screen.getByRole('alert').textContent).toContain('“q” does not belong in a figure');
+    expect(field.getAttribute('aria-invalid')).toBe('true');
+    expect(onPreview).toHaveBeenLastCalledWith(undefined);
+    press('Enter');
+    fireEvent.blur(field);
+    expect(onCommit).not.toHaveBeenCalled();
+    expect(field.value).toBe('4 q');
+  });
+
+  it('takes back what is being typed with Escape', () => {
+    const { field, type, press, onCommit } = show(typed('1/8'));
+    type('9');
+    press('Escape');
+    expect(field.value).toBe('1/8');
+    fireEvent.blur(field);
+    expect(onCommit).not.toHaveBeenCalled();
+  });
+
+  it('goes from mark to mark with the step keys', () => {
+    const { field, press } = show(typed('1/8'));
+    press(']');
+    expect(field.value).toBe('3/16');
+    press('ArrowDown');
+    press('[');
+    expect(field.value).toBe('1/16');
+  });
+
+  it('shows an untouched figure exactly, in whatever unit can say it', () => {
+    expect(show({ ticks: ticksOf('148.5 mm') }).field.value).toBe('148.5 mm');
+    cleanup();
+    expect(show({ ticks: ticksOf('1/8') }, 'mm').field.value).toBe('3.175');
+    cleanup();
+    expect(show({ ticks: ticksOf('4 1/8'), typed: '4 1/4 - 1/8' }).field.value).toBe('4 1/4 - 1/8');
+  });
+
+  it('refuses nothing at all where a figure must be more', () => {
+    const { type, press, onCommit } = show(typed('1/8'), 'in', true);
+    type('0');
+    press('Enter');
+    expect(screen.getByRole('alert').textContent).toContain('above 0');
+    expect(onCommit).not.toHaveBeenCalled();
+  });
+});

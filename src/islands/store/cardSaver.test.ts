@@ -1,0 +1,119 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { fiveLayers } from '../../../test/support/plans';
+import type { Edit } from '../../core/plan/edit';
+import { CardSaver, type SaveAnswer, type SaverOptions, type SaveState } from './cardSaver';
+
+const rename = (title: string): Edit => ({ kind: 'set-about', change: { title } });
+const saved = (revision: number): SaveAnswer => ({ kind: 'saved', revision, plan: null });
+
+beforeEach(() => {
+  vi.useFakeTimers();
+});
+afterEach(() => {
+  vi.useRealTimers();
+});
+
+function startSaver(send: SaverOptions['send']) {
+  const states: SaveState['kind'][] = [];
+  const onTakeOver = vi.fn();
+  let count = 0;
+  const saver = new CardSaver({
+    revision: 1,
+    send,
+    newId: () => `save-${++count}`,
+    onState: ({ kind }) => states.push(kind),
+    onTakeOver,
+  });
+  return { saver, states, onTakeOver };
+}
+
+describe('saving', () => {
+  it('sends once, half a second after the last edit, all edits in order', async () => {
+    const send = vi.fn<SaverOptions['send']>().mockResolvedValue(saved(2));
+    const { saver, states } = startSaver(send);
+    saver.add(rename('a'));
+    await vi.advanceTimersByTimeAsync(400);
+    saver.add(rename('b'));
+    await vi.advanceTimersByTimeAsync(499);
+    expect(send).not.toHaveBeenCalled();
+    await vi.advanceTimersByTimeAsync(1);
+    expect(send.mock.calls).toEqual([
+      [{ saveId: 'save-1', baseRevision: 1, edits: [rename('a'), rename('b')] }],
+    ]);
+    expect(states.at(-1)).toBe('saved');
+    expect(saver.isPending).toBe(false);
+  });
+
+  it('never sends two at once, and starts the next from the answer of the first', async () => {
+    const answers: ((answer: SaveAnswer) => void)[] = [];
+    const send = vi.fn<SaverOptions['send']>(() => new Promise((resolve) => answers.push(resolve)));
+    const { saver, states } = startSaver(send);
+    saver.add(rename('a'));
+    await vi.advanceTimersByTimeAsync(500);
+    saver.add(rename('b'));
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(send).toHaveBeenCalledTimes(1);
+    answers[0]?.(saved(7));
+    await vi.advanceTimersByTimeAsync(0);
+    expect(send.mock.calls[1]?.[0]).toEqual({
+      saveId: 'save-2',
+      baseRevision: 7,
+      edits: [rename('b')],
+    });
+    expect(states).not.toContain('saved');
+    answers[1]?.(saved(8));
+    await vi.advanceTimersByTimeAsync(0);
+    expect(states.at(-1)).toBe('saved');
+  });
+
+  it('sends a save that got no answer again under the same id', async () => {
+    const send = vi.fn<SaverOptions['send']>();
+    send.mockRejectedValueOnce(new Error('no answer')).mockResolvedValue(saved(2));
+    const { saver, states } = startSaver(send);
+    saver.add(rename('a'));
+    await vi.advanceTimersByTimeAsync(500);
+    expect(states.at(-1)).toBe('retrying');
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(send.mock.calls[1]).toEqual(send.mock.calls[0]);
+    expect(states.at(-1)).toBe('saved');
+  });
+
+  it('sends at once when asked, and nothing when nothing waits', async () => {
+    const send = vi.fn<SaverOptions['send']>().mockResolvedValue(saved(2));
+    const { saver } = startSaver(send);
+    await saver.flush();
+    expect(send).not.toHaveBeenCalled();
+    saver.add(rename('a'));
+    await saver.flush();
+    expect(send).toHaveBeenCalledTimes(1);
+  });
+});
+
+describe('others at the same card', () => {
+  it('hands over their plan with what of ours is not in it yet', async () => {
+    const plan = fiveLayers();
+    const { saver, onTakeOver } = startSaver(async () => ({ kind: 'saved', revision: 5, plan }));
+    saver.add(rename('a'));
+    await vi.advanceTimersByTimeAsync(500);
+    expect(onTakeOver).toHaveBeenCalledWith(plan, []);
+  });
+
+  it('stops at a conflict, keeps what is not saved, and goes on afresh after the choice', async () => {
+    const send = vi.fn<SaverOptions['send']>();
+    send.mockResolvedValueOnce({ kind: 'conflict', revision: 4, plan: fiveLayers() });
+    send.mockResolvedValue(saved(5));
+    const { saver, states } = startSaver(send);
+    saver.add(rename('a'));
+    await vi.advanceTimersByTimeAsync(500);
+    saver.add(rename('b'));
+    await vi.advanceTimersByTimeAsync(9000);
+    expect(send).toHaveBeenCalledTimes(1);
+    expect(states.at(-1)).toBe('conflict');
+    expect(saver.pendingEdits).toEqual([rename('a'), rename('b')]);
+    saver.restart(4);
+    expect(saver.pendingEdits).toEqual([]);
+    saver.add(rename('c'));
+    await vi.advanceTimersByTimeAsync(500);
+    expect(send.mock.calls[1]?.[0]).toMatchObject({ baseRevision: 4, edits: [rename('c')] });
+  });
+});

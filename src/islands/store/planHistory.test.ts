@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest';
+import { fiveLayers } from '../../../test/support/plans';
+import type { Edit } from '../../core/plan/edit';
+import type { PieceId } from '../../core/plan/ids';
+import {
+  commitEdit,
+  redoEdit,
+  startHistory,
+  takeOverPlan,
+  undoEdit,
+  type HistoryOutcome,
+  type PlanHistory,
+} from './planHistory';
+
+const rename = (title: string): Edit => ({ kind: 'set-about', change: { title } });
+const removeTop: Edit = { kind: 'remove-piece', id: 'top' as PieceId };
+const must = (outcome: HistoryOutcome): PlanHistory => {
+  if (!outcome.ok) throw new Error(outcome.issue.code);
+  return outcome.history;
+};
+
+describe('undo and redo', () => {
+  it('walk back and forth through the same plans', () => {
+    const start = startHistory(fiveLayers());
+    const one = must(commitEdit(start, removeTop));
+    const two = must(commitEdit(one, rename('Rain day')));
+    const back = must(undoEdit(must(undoEdit(two))));
+    expect(back.plan).toEqual(start.plan);
+    const forth = must(redoEdit(must(redoEdit(back))));
+    expect(forth.plan).toEqual(two.plan);
+    expect(must(undoEdit(forth)).plan).toEqual(one.plan);
+  });
+
+  it('are edits themselves, so that they are saved like any other', () => {
+    const one = must(commitEdit(startHistory(fiveLayers()), rename('Rain day')));
+    const undone = undoEdit(one);
+    expect(undone.ok && undone.edit).toEqual(rename('Bean poles'));
+  });
+
+  it('end where there is nothing left', () => {
+    const start = startHistory(fiveLayers());
+    expect(undoEdit(start)).toEqual({ ok: false, issue: { code: 'nothing-left' } });
+    expect(redoEdit(start)).toEqual({ ok: false, issue: { code: 'nothing-left' } });
+  });
+
+  it('forget what was undone at the next change', () => {
+    const one = must(commitEdit(startHistory(fiveLayers()), rename('Rain day')));
+    const other = must(commitEdit(must(undoEdit(one)), rename('Shed door')));
+    expect(other.redo).toEqual([]);
+  });
+
+  it('refuse what others have made impossible, and change nothing', () => {
+    const renamed: Edit = { kind: 'change-piece', id: 'top' as PieceId, change: { name: 'Strip' } };
+    const mine = must(commitEdit(startHistory(fiveLayers()), renamed));
+    const theirs = must(commitEdit(startHistory(fiveLayers()), removeTop)).plan;
+    const outcome = undoEdit(takeOverPlan(mine, theirs));
+    expect(outcome).toMatchObject({ ok: false, issue: { code: 'no-such-piece' } });
+  });
+});
