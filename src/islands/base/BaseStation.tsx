@@ -59,8 +59,9 @@ export function BaseStation(props: Props) {
       height: at(rect.height),
     };
   };
-  const piece = card.pieces.find(({ id }) => id === selected);
-  const isShown = piece ? piece.face === face : selected === 'base';
+  const piece = plan.pieces.find(({ id }) => id === selected);
+  const resolved = card.pieces.find(({ id }) => id === selected);
+  const isShown = resolved ? resolved.face === face : selected === 'base';
   const bottom = scale.face.y + scale.face.height;
   const thickness = card.thickness.closed;
   return (
@@ -97,9 +98,7 @@ export function BaseStation(props: Props) {
             </g>
           </g>
           <HitAreas card={card} face={face} shownBox={shownBox} onSelect={onSelect} />
-          {selected && isShown && (piece || selected === 'base') && (
-            <SelectionBrackets box={shownBox(selected)} />
-          )}
+          {selected && isShown && <SelectionBrackets box={shownBox(selected)} />}
           <EdgeView
             layers={layers}
             fold={plan.base.fold}
@@ -145,6 +144,7 @@ export function BaseStation(props: Props) {
       </div>
       <div ref={rows} className="relative flex min-w-0 flex-col gap-3 pt-[66px] pb-4">
         <LayerRows
+          plan={plan}
           card={card}
           unit={unit}
           selected={selected}
@@ -155,6 +155,7 @@ export function BaseStation(props: Props) {
               <PieceTicket
                 key={piece.id}
                 piece={piece}
+                resolved={resolved}
                 plan={plan}
                 card={card}
                 library={library}

@@ -10,8 +10,11 @@ import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-
 import { CSS } from '@dnd-kit/utilities';
 import { writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
-import type { FaceId } from '../../core/plan/piece';
+import { stackOn } from '../../core/plan/movePiece';
+import type { FaceId, Piece } from '../../core/plan/piece';
+import type { Plan } from '../../core/plan/plan';
 import {
+  letterOf,
   piecesOn,
   type ResolvedCard,
   type ResolvedPiece,
@@ -20,6 +23,7 @@ import {
 import { writeRevealsShort } from '../../core/tutorial/sentences';
 
 interface Props {
+  readonly plan: Plan;
   readonly card: ResolvedCard;
   readonly unit: Unit;
   readonly selected: SupportId | undefined;
@@ -30,13 +34,14 @@ interface Props {
 }
 
 /** The layers front to back; the selected one is unfolded. They are dragged or moved by keys. */
-export function LayerRows({ card, unit, selected, onSelect, onMoveBy, ticket }: Props) {
-  const front = stackOf(card, 'front');
-  const inside = stackOf(card, 'inside');
-  const row = (piece: ResolvedPiece) => (
+export function LayerRows({ plan, card, unit, selected, onSelect, onMoveBy, ticket }: Props) {
+  const front = rowsOf(plan, 'front');
+  const inside = rowsOf(plan, 'inside');
+  const row = (piece: Piece) => (
     <PieceRow
       key={piece.id}
       piece={piece}
+      resolved={card.pieces.find(({ id }) => id === piece.id)}
       card={card}
       unit={unit}
       isSelected={piece.id === selected}
@@ -46,7 +51,7 @@ export function LayerRows({ card, unit, selected, onSelect, onMoveBy, ticket }: 
   );
   return (
     <div role="group" aria-label="Layers, front to back">
-      <Stack pieces={front} onMoveBy={onMoveBy}>
+      <Stack face="front" pieces={front} onMoveBy={onMoveBy}>
         {front.map(row)}
       </Stack>
       <div data-row="base" tabIndex={-1}>
@@ -62,37 +67,27 @@ export function LayerRows({ card, unit, selected, onSelect, onMoveBy, ticket }: 
           />
         )}
       </div>
-      <Stack pieces={inside} onMoveBy={onMoveBy}>
+      <Stack face="inside" pieces={inside} onMoveBy={onMoveBy}>
         {inside.map(row)}
       </Stack>
-      {card.impossible.map(({ id, name }) => (
-        <div key={id} data-row={id} tabIndex={-1}>
-          <RowButton
-            letter="–"
-            name={name}
-            size="no figures"
-            shows=""
-            onSelect={() => onSelect(id)}
-          />
-        </div>
-      ))}
     </div>
   );
 }
 
-/** The pieces of a face as the rows stand, nearest the viewer first. */
-export function stackOf(card: ResolvedCard, face: FaceId): readonly ResolvedPiece[] {
-  return card.pieces.filter((piece) => piece.face === face).toReversed();
+/** The pieces of a face as the rows stand, nearest the viewer first, those without figures too. */
+export function rowsOf(plan: Plan, face: FaceId): readonly Piece[] {
+  return stackOn(plan, face).toReversed();
 }
 
 interface StackProps {
-  readonly pieces: readonly ResolvedPiece[];
+  readonly face: FaceId;
+  readonly pieces: readonly Piece[];
   readonly onMoveBy: Props['onMoveBy'];
   readonly children: React.ReactNode;
 }
 
 /** The rows of one face; each is dragged within its own. */
-function Stack({ pieces, onMoveBy, children }: StackProps) {
+function Stack({ face, pieces, onMoveBy, children }: StackProps) {
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const ids = pieces.map(({ id }) => id);
   const drop = ({ active, over }: DragEndEvent) => {
@@ -102,7 +97,7 @@ function Stack({ pieces, onMoveBy, children }: StackProps) {
   };
   return (
     <DndContext
-      id={`layers-${pieces[0]?.face ?? 'none'}`}
+      id={`layers-${face}`}
       sensors={sensors}
       collisionDetection={closestCenter}
       onDragEnd={drop}
@@ -115,7 +110,9 @@ function Stack({ pieces, onMoveBy, children }: StackProps) {
 }
 
 interface PieceRowProps {
-  readonly piece: ResolvedPiece;
+  readonly piece: Piece;
+  /** Its figures; undefined while the plan leaves it none. */
+  readonly resolved: ResolvedPiece | undefined;
   readonly card: ResolvedCard;
   readonly unit: Unit;
   readonly isSelected: boolean;
@@ -123,16 +120,12 @@ interface PieceRowProps {
   readonly ticket: React.ReactNode;
 }
 
-function PieceRow({ piece, card, unit, isSelected, onSelect, ticket }: PieceRowProps) {
-  const { id, letter, name, rect, face, reveals } = piece;
+function PieceRow({ piece, resolved, card, unit, isSelected, onSelect, ticket }: PieceRowProps) {
+  const { id, name } = piece;
   const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({
     id,
     disabled: isSelected,
   });
-  const shows =
-    face === 'front'
-      ? showing(card, id, face, unit)
-      : `${writeRevealsShort(reveals, unit)} inside ${piece.support === 'base' ? 'the leaf' : parentLetter(card, piece)}`;
   return (
     <div
       ref={setNodeRef}
@@ -146,10 +139,10 @@ function PieceRow({ piece, card, unit, isSelected, onSelect, ticket }: PieceRowP
         ticket
       ) : (
         <RowButton
-          letter={letter}
+          letter={resolved?.letter ?? '–'}
           name={name}
-          size={writeSize(rect, unit)}
-          shows={shows}
+          size={resolved ? writeSize(resolved.rect, unit) : 'no figures'}
+          shows={resolved ? showsOf(resolved, card, unit) : 'see the findings'}
           onSelect={onSelect}
         />
       )}
@@ -182,12 +175,16 @@ function RowButton({ letter, name, size, shows, onSelect }: RowButtonProps) {
   );
 }
 
+/** In front, what shows of the layer round the one on it; inside, its own border. */
+function showsOf(piece: ResolvedPiece, card: ResolvedCard, unit: Unit): string {
+  const { id, face, reveals, support } = piece;
+  if (face === 'front') return showing(card, id, face, unit);
+  const on = support === 'base' ? 'the leaf' : letterOf(card, support);
+  return `${writeRevealsShort(reveals, unit)} inside ${on}`;
+}
+
 /** What shows of a layer round the one piece on it; with none or several nothing is said. */
 function showing(card: ResolvedCard, id: SupportId, face: FaceId, unit: Unit): string {
   const [only, ...more] = piecesOn(card, id, face);
   return only && more.length === 0 ? `shows ${writeRevealsShort(only.reveals, unit)}` : '';
-}
-
-function parentLetter(card: ResolvedCard, { support }: ResolvedPiece): string {
-  return card.pieces.find(({ id }) => id === support)?.letter ?? '';
 }

@@ -25,7 +25,9 @@ export interface TicketActions {
 }
 
 interface Props {
-  readonly piece: ResolvedPiece;
+  readonly piece: Piece;
+  /** Its figures; undefined while the plan leaves it none. */
+  readonly resolved: ResolvedPiece | undefined;
   readonly plan: Plan;
   readonly card: ResolvedCard;
   readonly library: Library;
@@ -34,9 +36,9 @@ interface Props {
 }
 
 /** The selected layer unfolded: its size, the ways to give it, and why it is what it is. */
-export function PieceTicket({ piece, plan, card, library, unit, actions }: Props) {
-  const { id, letter, rect, origins } = piece;
-  const { size, stock, attach, name } = piece.piece;
+export function PieceTicket({ piece, resolved, plan, card, library, unit, actions }: Props) {
+  const { id, size, stock, attach, name } = piece;
+  const letter = resolved?.letter ?? '–';
   const [way, setWay] = useState(size.by);
   const [sizeBy, setSizeBy] = useState(size.by);
   // The plan changed the way of sizing (undo, a remedy): show that one.
@@ -91,12 +93,16 @@ export function PieceTicket({ piece, plan, card, library, unit, actions }: Props
       </div>
       <p className="flex items-baseline gap-3 pt-1">
         <output aria-label={`Size of ${letter}`} className="text-[27px] leading-8 font-semibold">
-          {writeSize(rect, unit)}
+          {resolved ? writeSize(resolved.rect, unit) : 'no figures'}
         </output>
-        <span className="text-muted">{unit}</span>
-        <span className="text-muted text-[17px]">
-          {writeSize(rect, other)} {other}
-        </span>
+        {resolved && (
+          <>
+            <span className="text-muted">{unit}</span>
+            <span className="text-muted text-[17px]">
+              {writeSize(resolved.rect, other)} {other}
+            </span>
+          </>
+        )}
       </p>
       <div
         role="group"
@@ -116,7 +122,7 @@ export function PieceTicket({ piece, plan, card, library, unit, actions }: Props
         ))}
       </div>
       <div className="flex flex-wrap gap-x-3 gap-y-2 pt-2">
-        {sizeFields(way, piece).map(({ key, label, value, withValue }, index) => (
+        {sizeFields(way, size, resolved).map(({ key, label, value, withValue }, index) => (
           <LengthField
             key={`${id} ${way} ${key}`}
             label={label}
@@ -137,13 +143,16 @@ export function PieceTicket({ piece, plan, card, library, unit, actions }: Props
       </div>
       <p className="pt-2">
         <strong className="font-semibold">Why?</strong>{' '}
-        {sizeOriginSentence(origins, rect, card, unit)}
+        {resolved
+          ? sizeOriginSentence(resolved.origins, resolved.rect, card, unit)
+          : 'The findings below say why there are none, and how to mend it.'}
       </p>
       <div className="flex flex-wrap items-start gap-x-4 gap-y-2 pt-2">
         {way !== 'sides' && (
           <PlaceFields
             key={id}
-            piece={piece}
+            place={piece.place}
+            reveals={resolved?.reveals}
             unit={unit}
             onPreview={(place) => actions.preview(place && change({ place }))}
             onCommit={(place) => actions.commit(change({ place }))}

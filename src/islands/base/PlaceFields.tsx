@@ -1,11 +1,13 @@
-import type { Unit } from '../../core/length/length';
+import { longerOf, zeroLength, type Unit } from '../../core/length/length';
 import { asTyped, type TypedLength } from '../../core/length/lengthSchema';
 import type { PlaceRule } from '../../core/plan/piece';
-import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
+import type { Reveals } from '../../core/resolve/resolvedCard';
 import { LengthField } from '../parts/LengthField';
 
 interface Props {
-  readonly piece: ResolvedPiece;
+  readonly place: PlaceRule;
+  /** What shows now; undefined while the piece has no figures. */
+  readonly reveals: Reveals | undefined;
   readonly unit: Unit;
   readonly onPreview: (place: PlaceRule | undefined) => void;
   readonly onCommit: (place: PlaceRule) => void;
@@ -23,9 +25,7 @@ const down = [
 ] as const;
 
 /** Where a piece stands on what it lies on: centred, or so far from a named edge, each way. */
-export function PlaceFields({ piece, unit, onPreview, onCommit }: Props) {
-  const { place } = piece.piece;
-  const { reveals } = piece;
+export function PlaceFields({ place, reveals, unit, onPreview, onCommit }: Props) {
   const withX = (from: string, distance: TypedLength): PlaceRule =>
     from === 'left' || from === 'right'
       ? { ...place, x: { from, distance } }
@@ -35,9 +35,11 @@ export function PlaceFields({ piece, unit, onPreview, onCommit }: Props) {
       ? { ...place, y: { from, distance } }
       : { ...place, y: { from: 'centre' } };
   const now = (from: string): TypedLength =>
-    from === 'left' || from === 'right' || from === 'top' || from === 'bottom'
-      ? asTyped(reveals[from])
-      : asTyped(reveals.left);
+    asTyped(
+      reveals && (from === 'left' || from === 'right' || from === 'top' || from === 'bottom')
+        ? longerOf(reveals[from], zeroLength)
+        : zeroLength,
+    );
   return (
     <>
       <AxisField

@@ -1,4 +1,4 @@
-import { shorterOf, sumLengths } from '../../core/length/length';
+import { longerOf, shorterOf, sumLengths, zeroLength, type Length } from '../../core/length/length';
 import { asTyped, type TypedLength } from '../../core/length/lengthSchema';
 import type { SizeRule } from '../../core/plan/piece';
 import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
@@ -19,20 +19,29 @@ export const sizeWays: readonly { readonly by: SizeRule['by']; readonly name: st
   { by: 'measure', name: 'Own size' },
 ];
 
+/** A piece without figures offers its own way's fields as typed, and others from nothing. */
+const noFigures = {
+  rect: { x: zeroLength, y: zeroLength, width: zeroLength, height: zeroLength },
+  reveals: { left: zeroLength, top: zeroLength, right: zeroLength, bottom: zeroLength },
+};
+
 /**
  * The fields of one way to give a piece's size, filled with the figures it has now, so that another
  * way can be looked at without changing anything.
  */
-export function sizeFields(way: SizeRule['by'], piece: ResolvedPiece): readonly SizeField[] {
-  const { rect, reveals } = piece;
-  const rule = piece.piece.size;
+export function sizeFields(
+  way: SizeRule['by'],
+  rule: SizeRule,
+  resolved: Pick<ResolvedPiece, 'rect' | 'reveals'> | undefined,
+): readonly SizeField[] {
+  const { rect, reveals } = resolved ?? noFigures;
   switch (way) {
     case 'reveal': {
       const smallest = shorterOf(
         shorterOf(reveals.left, reveals.right),
         shorterOf(reveals.top, reveals.bottom),
       );
-      const value = rule.by === 'reveal' ? rule.all : asTyped(smallest);
+      const value = rule.by === 'reveal' ? rule.all : notNegative(smallest);
       return [
         { key: 'all', label: 'all round', value, withValue: (all) => ({ by: 'reveal', all }) },
       ];
@@ -43,10 +52,10 @@ export function sizeFields(way: SizeRule['by'], piece: ResolvedPiece): readonly 
           ? rule
           : {
               by: 'sides' as const,
-              left: asTyped(reveals.left),
-              top: asTyped(reveals.top),
-              right: asTyped(reveals.right),
-              bottom: asTyped(reveals.bottom),
+              left: notNegative(reveals.left),
+              top: notNegative(reveals.top),
+              right: notNegative(reveals.right),
+              bottom: notNegative(reveals.bottom),
             };
       return (['left', 'top', 'right', 'bottom'] as const).map((side) => ({
         key: side,
@@ -57,7 +66,7 @@ export function sizeFields(way: SizeRule['by'], piece: ResolvedPiece): readonly 
     }
     case 'step': {
       const value =
-        rule.by === 'step' ? rule.overall : asTyped(sumLengths(reveals.left, reveals.right));
+        rule.by === 'step' ? rule.overall : notNegative(sumLengths(reveals.left, reveals.right));
       return [
         {
           key: 'overall',
@@ -82,4 +91,9 @@ export function sizeFields(way: SizeRule['by'], piece: ResolvedPiece): readonly 
     default:
       throw new TypeError(`sizeFields: unknown way ${way satisfies never}`);
   }
+}
+
+/** A piece that overhangs has negative reveals, which no rule can say; nothing comes nearest. */
+function notNegative(length: Length): TypedLength {
+  return asTyped(longerOf(length, zeroLength));
 }

@@ -1,4 +1,5 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { useState } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { ticksOf, typed } from '../../../test/support/plans';
 import type { Unit } from '../../core/length/length';
@@ -47,6 +48,22 @@ describe('a field for a length', () => {
     fireEvent.blur(field);
     expect(onCommit).not.toHaveBeenCalled();
     expect(field.value).toBe('4 q');
+  });
+
+  it('keeps a figure once, though it is drawn while typed and the field is left after Enter', () => {
+    const onCommit = vi.fn();
+    function Drawn() {
+      const [preview, setPreview] = useState<TypedLength>();
+      const value = preview ?? typed('1/8');
+      const props = { label: 'all round', value, unit: 'in', onCommit } as const;
+      return <LengthField {...props} onPreview={setPreview} />;
+    }
+    render(<Drawn />);
+    const field = screen.getByLabelText('all round');
+    fireEvent.change(field, { target: { value: '1/4' } });
+    fireEvent.keyDown(field, { key: 'Enter' });
+    fireEvent.blur(field);
+    expect(onCommit.mock.calls).toEqual([[{ ticks: ticksOf('1/4'), typed: '1/4' }]]);
   });
 
   it('takes back what is being typed with Escape', () => {

@@ -45,6 +45,8 @@ export function LengthField({
   isLabelHidden = false,
 }: Props) {
   const [typed, setTyped] = useState<string>();
+  /** What the field held before the typing began; `value` follows the preview meanwhile. */
+  const before = useRef<TypedLength>(undefined);
   const id = useId();
   const shown = typed ?? writeValue(value, unit);
   const read = (text: string) => {
@@ -60,20 +62,23 @@ export function LengthField({
   useEffect(() => () => preview.current(undefined), []);
 
   const change = (text: string) => {
+    before.current ??= value;
     setTyped(text);
     const next = read(text);
     onPreview(next.ok ? asTyped(next.length, text.trim()) : undefined);
   };
   const leave = () => {
+    before.current = undefined;
     setTyped(undefined);
     onPreview(undefined);
   };
   const commit = () => {
-    if (typed === undefined) return true;
+    // Leaving the field after Enter comes here again; then nothing is being typed any more.
+    const old = before.current;
+    if (typed === undefined || !old) return true;
     if (!parsed?.ok) return false;
-    if (parsed.length !== value.ticks || typed.trim() !== shown)
-      onCommit(asTyped(parsed.length, typed.trim()));
     leave();
+    if (parsed.length !== old.ticks) onCommit(asTyped(parsed.length, typed.trim()));
     return true;
   };
   const step = (direction: 1 | -1) => {

@@ -13,6 +13,7 @@ import {
   yieldSentence,
 } from '../../core/tutorial/sentences';
 import { FacePicture } from '../parts/FacePicture';
+import { CopiesField } from './CopiesField';
 import { ExplodedLayers } from './ExplodedLayers';
 
 interface Props {
@@ -28,11 +29,6 @@ interface Props {
 /** The project sheet as it prints on letter and A4, with its downloads. */
 export function SheetStation({ cardId, plan, card, unit, revision, isSaved, onCommit }: Props) {
   const sheet = projectSheet(plan, card, unit);
-  const setCopies = (text: string) => {
-    const copies = Number(text);
-    if (Number.isInteger(copies) && copies >= 1 && copies <= 10_000)
-      onCommit({ kind: 'set-making', change: { copies } });
-  };
   return (
     <div className="mx-auto flex max-w-[1180px] items-start gap-6 px-[18px] py-5 max-md:flex-col print:block print:p-0">
       <article
@@ -93,21 +89,10 @@ export function SheetStation({ cardId, plan, card, unit, revision, isSaved, onCo
           </button>
           <kbd className="key">p</kbd>
         </p>
-        <label className="flex items-center gap-2">
-          Copies
-          <input
-            key={plan.making.copies}
-            className="field w-24"
-            type="number"
-            min={1}
-            max={10000}
-            defaultValue={plan.making.copies}
-            onBlur={(event) => setCopies(event.target.value)}
-            onKeyDown={(event) => {
-              if (event.key === 'Enter') event.currentTarget.blur();
-            }}
-          />
-        </label>
+        <CopiesField
+          copies={plan.making.copies}
+          onCommit={(copies) => onCommit({ kind: 'set-making', change: { copies } })}
+        />
         <h2 className="pt-2 text-base">Take it along</h2>
         {downloads.map(({ file, name }) => (
           <a

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fiveLayers } from '../../../test/support/plans';
+import type { Length } from '../../core/length/length';
 import type { Edit } from '../../core/plan/edit';
 import type { PieceId } from '../../core/plan/ids';
 import {
@@ -35,6 +36,17 @@ describe('undo and redo', () => {
     const one = must(commitEdit(startHistory(fiveLayers()), rename('Rain day')));
     const undone = undoEdit(one);
     expect(undone.ok && undone.edit).toEqual(rename('Bean poles'));
+  });
+
+  it('never begin with what a card cannot hold', () => {
+    const negative = { ticks: -5 as Length };
+    const edit: Edit = {
+      kind: 'change-piece',
+      id: 'top' as PieceId,
+      change: { size: { by: 'reveal', all: negative } },
+    };
+    const outcome = commitEdit(startHistory(fiveLayers()), edit);
+    expect(outcome).toEqual({ ok: false, issue: { code: 'no-edit' } });
   });
 
   it('end where there is nothing left', () => {

@@ -1,5 +1,5 @@
 import { applyEdit, type EditIssue } from '../../core/plan/applyEdit';
-import type { Edit } from '../../core/plan/edit';
+import { editSchema, type Edit } from '../../core/plan/edit';
 import type { Plan } from '../../core/plan/plan';
 
 /** A plan with the way back and forth; each step is an edit, so undoing is one more edit. */
@@ -14,7 +14,10 @@ export interface PlanHistory {
 /** What happened to a step: the new history and the edit to save, or why it could not be done. */
 export type HistoryOutcome =
   | { readonly ok: true; readonly history: PlanHistory; readonly edit: Edit }
-  | { readonly ok: false; readonly issue: EditIssue | { readonly code: 'nothing-left' } };
+  | {
+      readonly ok: false;
+      readonly issue: EditIssue | { readonly code: 'nothing-left' | 'no-edit' };
+    };
 
 const mostSteps = 500;
 
@@ -24,6 +27,8 @@ export function startHistory(plan: Plan): PlanHistory {
 
 /** Makes a change; what was undone before can no longer be done again. */
 export function commitEdit(history: PlanHistory, edit: Edit): HistoryOutcome {
+  // Checked here as the server will, so that nothing is shown that cannot be kept.
+  if (!editSchema.safeParse(edit).success) return { ok: false, issue: { code: 'no-edit' } };
   const outcome = applyEdit(history.plan, edit);
   if (!outcome.ok) return outcome;
   const undo = [...history.undo, outcome.inverse].slice(-mostSteps);

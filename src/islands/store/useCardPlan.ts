@@ -17,7 +17,7 @@ import {
 import { sendSave } from './sendSave';
 
 export interface CardPlan {
-  /** The plan with the figure being typed in it. */
+  /** The plan with the figure being typed in it, as long as the card stays possible. */
   readonly plan: Plan;
   readonly computed: ComputedCard;
   readonly revision: number;
@@ -31,8 +31,8 @@ export interface CardPlan {
   readonly preview: (edit: Edit | undefined) => void;
   readonly undo: () => boolean;
   readonly redo: () => boolean;
-  /** Ends a conflict by taking the other version. */
-  readonly takeTheirs: () => void;
+  /** Ends a conflict or a refusal by going on from what is saved. */
+  readonly takeSaved: () => void;
 }
 
 export interface CardPlanStart {
@@ -103,15 +103,21 @@ export function useCardPlan({
     [show],
   );
 
-  const plan = useMemo(
-    () => (draft ? applyIfPossible(history.plan, draft) : history.plan),
-    [history.plan, draft],
+  const kept = useMemo(
+    () => ({ plan: history.plan, computed: computeCard(history.plan, library) }),
+    [history.plan, library],
   );
-  const computed = useMemo(() => computeCard(plan, library), [plan, library]);
+  const drawn = useMemo(() => {
+    if (!draft) return kept;
+    const plan = applyIfPossible(kept.plan, draft);
+    const computed = computeCard(plan, library);
+    // On the way to 5/16 stands a 5, which leaves nothing of the piece: the last drawing stays.
+    const isPossible = computed.card.impossible.length <= kept.computed.card.impossible.length;
+    return isPossible ? { plan, computed } : kept;
+  }, [kept, draft, library]);
 
   return {
-    plan,
-    computed,
+    ...drawn,
     revision,
     saveState,
     savedAt,
@@ -121,11 +127,15 @@ export function useCardPlan({
     preview: setDraft,
     undo: useCallback(() => take(undoEdit(latest.current)), [take]),
     redo: useCallback(() => take(redoEdit(latest.current)), [take]),
-    takeTheirs: useCallback(() => {
+    takeSaved: useCallback(() => {
+      if (saveState.kind === 'refused') {
+        saver.current?.restart(revision);
+        location.reload();
+      }
       if (saveState.kind !== 'conflict') return;
       show(startHistory(saveState.plan));
       saver.current?.restart(saveState.revision);
-    }, [saveState, show]),
+    }, [saveState, revision, show]),
   };
 }
 

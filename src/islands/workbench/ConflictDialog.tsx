@@ -6,11 +6,13 @@ import { postJson } from '../store/postJson';
 interface Props {
   readonly cardId: string;
   readonly mine: Plan;
+  /** Why the server took nothing; undefined where someone else changed the same part. */
+  readonly refusal: string | undefined;
   readonly onTheirs: () => void;
 }
 
-/** Two people changed the same part: keep mine as a card of its own, or take theirs. */
-export function ConflictDialog({ cardId, mine, onTheirs }: Props) {
+/** What could not be saved: keep it as a card of its own, or go on from what is saved. */
+export function ConflictDialog({ cardId, mine, refusal, onTheirs }: Props) {
   const [message, setMessage] = useState('');
   const keepMine = async () => {
     const answer = await postJson<{ readonly id: string }>(`/api/cards/${cardId}/copy`, {
@@ -23,12 +25,18 @@ export function ConflictDialog({ cardId, mine, onTheirs }: Props) {
   };
   return (
     <Dialog
-      title="Someone else changed this card too"
+      title={
+        refusal === undefined
+          ? 'Someone else changed this card too'
+          : 'The last changes were not taken'
+      }
       onClose={() => setMessage('Choose one of the two; nothing is lost either way.')}
     >
       <p className="pb-4">
-        The same part was changed elsewhere since you opened it, so your last changes are not saved
-        yet. Your version can become a card of its own beside this one.
+        {refusal === undefined
+          ? 'The same part was changed elsewhere since you opened it, so your last changes are not saved yet.'
+          : `${refusal} Your last changes are not saved yet.`}{' '}
+        Your version can become a card of its own beside this one.
       </p>
       {message !== '' && (
         <p role="alert" className="text-pencil pb-3">
@@ -37,7 +45,7 @@ export function ConflictDialog({ cardId, mine, onTheirs }: Props) {
       )}
       <div className="flex justify-end gap-3">
         <button type="button" className="button" onClick={onTheirs}>
-          Take theirs
+          {refusal === undefined ? 'Take theirs' : 'Back to what is saved'}
         </button>
         <button type="button" className="button button-leading" onClick={() => void keepMine()}>
           Keep mine as a copy

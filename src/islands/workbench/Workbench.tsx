@@ -7,12 +7,12 @@ import type { Release } from '../../core/plan/cardFile';
 import type { Edit } from '../../core/plan/edit';
 import type { PieceId } from '../../core/plan/ids';
 import type { Library, LibraryRef } from '../../core/plan/libraryItem';
-import { movePiece } from '../../core/plan/movePiece';
+import { faceOf, movePiece } from '../../core/plan/movePiece';
 import type { FaceId } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
 import type { SupportId } from '../../core/resolve/resolvedCard';
 import { BaseStation } from '../base/BaseStation';
-import { stackOf } from '../base/LayerRows';
+import { rowsOf } from '../base/LayerRows';
 import { NewStockDialog } from '../parts/NewStockDialog';
 import { rememberUnit } from '../parts/UnitSwitch';
 import { SheetStation } from '../sheet/SheetStation';
@@ -60,20 +60,20 @@ export function Workbench(props: Props) {
 
   const select = (id: SupportId) => {
     setWanted(id);
-    const piece = card.pieces.find((each) => each.id === id);
-    if (piece) setFace(piece.face);
+    if (id !== 'base') setFace(faceOf(plan, id));
   };
   const focusRow = (id: string) =>
     requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-row="${id}"]`)?.focus());
   const enterRow = () => {
     const row = document.querySelector<HTMLElement>(`[data-row="${selected}"]`);
-    const field = row?.querySelector<HTMLElement>('[data-first-field], select');
+    const field = row?.querySelector<HTMLElement>('[data-first-field]');
     field?.focus();
-    return field !== null && field !== undefined;
+    return Boolean(field);
   };
   const change = (edit: Edit) => {
     setNotice(undefined);
-    if (!commit(edit)) setNotice({ text: 'That no longer applies to the card as it is now.' });
+    if (!commit(edit))
+      setNotice({ text: 'That does not fit the card as it is now, so it was left as it is.' });
   };
   /** A change of the stack: the sizes that follow from it are told, and can be kept. */
   const restack = (edit: Edit) => {
@@ -115,9 +115,9 @@ export function Workbench(props: Props) {
     focusRow(next);
   };
   const rowOrder = (): readonly SupportId[] => [
-    ...stackOf(card, 'front').map(({ id }) => id),
+    ...rowsOf(plan, 'front').map(({ id }) => id),
     'base',
-    ...stackOf(card, 'inside').map(({ id }) => id),
+    ...rowsOf(plan, 'inside').map(({ id }) => id),
   ];
   const walk = (by: 1 | -1) => {
     if (station !== 'base') return false;
@@ -263,8 +263,13 @@ export function Workbench(props: Props) {
           }}
         />
       )}
-      {state.saveState.kind === 'conflict' && (
-        <ConflictDialog cardId={cardId} mine={plan} onTheirs={state.takeTheirs} />
+      {(state.saveState.kind === 'conflict' || state.saveState.kind === 'refused') && (
+        <ConflictDialog
+          cardId={cardId}
+          mine={plan}
+          refusal={state.saveState.kind === 'refused' ? state.saveState.message : undefined}
+          onTheirs={state.takeSaved}
+        />
       )}
     </div>
   );
