@@ -49,9 +49,9 @@ describe('formatting', () => {
 
   it('writes one sign for a size, and both units side by side', () => {
     expect(writeSize({ width: inches(4, 1, 4), height: inches(5, 1, 2) }, 'mm')).toBe(
-      '≈ 108.0 × 139.7',
+      '≈\u00a0108.0 × 139.7',
     );
-    expect(writeLengthBoth(inches(4, 1, 4), 'in')).toBe('4 1⁄4 in (≈ 108.0 mm)');
+    expect(writeLengthBoth(inches(4, 1, 4), 'in')).toBe('4 1⁄4 in (≈\u00a0108.0 mm)');
     expect(writeLength(millimetres(148.5), 'mm')).toBe('148.5');
   });
 

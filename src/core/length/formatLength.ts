@@ -12,8 +12,8 @@ export interface ShownFigure {
   readonly about: boolean;
 }
 
-/** The mark that sets a rounded figure apart from an exact one. */
-export const aboutSign = '≈';
+/** Sets a rounded figure apart from an exact one; its space does not break (U+00A0). */
+export const aboutSign = '≈\u00a0';
 
 const minus = '−';
 const fractionSlash = '⁄';
@@ -61,14 +61,14 @@ export function formatLength(length: Length, unit: Unit): ShownFigure {
 /** The figure with its about sign where it needs one, without the unit. */
 export function writeLength(length: Length, unit: Unit): string {
   const { text, about } = formatLength(length, unit);
-  return about ? `${aboutSign} ${text}` : text;
+  return about ? aboutSign + text : text;
 }
 
 /** Width × height with one about sign for both, without the unit. */
 export function writeSize(size: Size, unit: Unit): string {
   const width = formatLength(size.width, unit);
   const height = formatLength(size.height, unit);
-  const sign = width.about || height.about ? `${aboutSign} ` : '';
+  const sign = width.about || height.about ? aboutSign : '';
   return `${sign}${width.text} × ${height.text}`;
 }
 

@@ -15,7 +15,7 @@ import { applyEdit } from './applyEdit';
 import { editSchema, type Edit, type SimpleEdit } from './edit';
 import { editTouches, supportsExist } from './editTouches';
 import type { PieceId } from './ids';
-import { insertPiece, movePiece, stackOn } from './movePiece';
+import { insertPiece, movePiece, movePieceBy, stackOn } from './movePiece';
 import { planSchema, type Plan } from './plan';
 
 const apply = (plan: Plan, edit: Edit | undefined): Plan => {
@@ -134,6 +134,13 @@ describe('moving in the stack', () => {
       moved++;
     }
     expect(moved).toBe(4);
+  });
+
+  it('goes as far as the stack goes, in one edit', () => {
+    const far = apply(fiveLayers(), movePieceBy(fiveLayers(), id('paper'), 99));
+    expect(order(far)).toMatch(/^mat-1>front mat-2>mat-1 top>mat-2 paper>top/);
+    expect(apply(far, movePieceBy(far, id('paper'), -3))).toEqual(fiveLayers());
+    expect(movePieceBy(far, id('paper'), 1)).toBeUndefined();
   });
 
   it('only reorders pieces that lie side by side', () => {

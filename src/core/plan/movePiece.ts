@@ -1,3 +1,4 @@
+import { applyEdit } from './applyEdit';
 import { batchEdits, type Edit, type SimpleEdit } from './edit';
 import type { PieceId } from './ids';
 import { sameSupport, type FaceId, type Piece, type Support } from './piece';
@@ -35,6 +36,20 @@ export function movePiece(plan: Plan, id: PieceId, direction: StackDirection): E
     ...onUpper.map((each) => rehang(each, { piece: lower.id })),
     reorder,
   ]);
+}
+
+/** The edit that takes a piece so many places up (or, negative, down), as far as the stack goes. */
+export function movePieceBy(plan: Plan, id: PieceId, places: number): Edit | undefined {
+  const edits: SimpleEdit[] = [];
+  let moved = plan;
+  for (let step = 0; step < Math.abs(places); step++) {
+    const edit = movePiece(moved, id, places > 0 ? 'up' : 'down');
+    const outcome = edit && applyEdit(moved, edit);
+    if (!edit || !outcome?.ok) break;
+    edits.push(...(edit.kind === 'batch' ? edit.edits : [edit]));
+    moved = outcome.plan;
+  }
+  return edits.length === 0 ? undefined : batchEdits(edits);
 }
 
 /**

@@ -43,15 +43,15 @@ describe('the project sheet', () => {
     expect(formatSentence(sheet)).toBe('A2, upright, side fold');
     expect(scoreSentence(sheet)).toBe(
       'Cut the blank 8 1⁄2 × 5 1⁄2 in (215.9 × 139.7 mm). ' +
-        'Score it at 4 1⁄4 in (≈ 108.0 mm) from the left and fold.',
+        'Score it at 4 1⁄4 in (≈\u00a0108.0 mm) from the left and fold.',
     );
     expect(yieldSentence(sheet)).toBe('2 from a letter sheet, 1 from an A4 sheet, cut straight.');
   });
 
   it('says where a tent is scored and which sheet the blank is cut from', () => {
     expect(scoreSentence(sheetOf(a6Tent, 'mm'))).toBe(
-      'Cut the blank 105 × 297 mm (≈ 4 9⁄64 × 11 11⁄16 in), from an A4 cut once at 105 mm. ' +
-        'Score it at 148.5 mm (≈ 5 27⁄32 in) from the top and fold.',
+      'Cut the blank 105 × 297 mm (≈\u00a04 9⁄64 × 11 11⁄16 in), from an A4 cut once at 105 mm. ' +
+        'Score it at 148.5 mm (≈\u00a05 27⁄32 in) from the top and fold.',
     );
   });
 
@@ -89,7 +89,7 @@ describe('Markdown', () => {
 
   it('has a row for each piece in both units', () => {
     const text = writeMarkdown(sheetOf(fiveLayers()));
-    expect(text).toContain('| G | liner | 1 | 3 11⁄16 × 4 15⁄16 | ≈ 93.7 × 125.4 |');
+    expect(text).toContain('| G | liner | 1 | 3 11⁄16 × 4 15⁄16 | ≈\u00a093.7 × 125.4 |');
     expect(text.match(/^\| [B-G] \|/gm)).toHaveLength(6);
   });
 });

@@ -34,7 +34,7 @@ function table(heading: string, rows: readonly CutRow[], { leading }: ProjectShe
     ...rows.map((row) => {
       const cells = [
         row.letter,
-        escape(row.name),
+        escape(row.notes === '' ? row.name : `${row.name}: ${row.notes}`),
         String(row.count),
         writeSize(row.size, 'in'),
         writeSize(row.size, 'mm'),

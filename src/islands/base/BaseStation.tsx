@@ -117,6 +117,7 @@ export function BaseStation(props: Props) {
             fold={plan.base.fold}
             unit={unit}
             face={face}
+            width={width}
             bottom={scale.face.y + drawingHeight + 126}
             spare={drawingHeight - scale.face.height}
             onTurn={onTurn}

@@ -175,6 +175,15 @@ export function PieceTicket({ piece, resolved, plan, card, library, unit, action
             ))}
           </select>
         </label>
+        <TextField
+          label={`Note on ${letter}`}
+          value={piece.notes}
+          isOptional
+          maxLength={500}
+          placeholder="a note for whoever cuts it"
+          className="in-place min-w-52 grow"
+          onCommit={(notes) => actions.commit(change({ notes }))}
+        />
       </div>
     </div>
   );

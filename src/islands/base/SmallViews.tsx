@@ -12,6 +12,8 @@ interface Props {
   readonly unit: Unit;
   /** The face shown large; the other one stands here small. */
   readonly face: FaceId;
+  /** Of the whole drawing. */
+  readonly width: number;
   /** Where they end; they grow upward from there. */
   readonly bottom: number;
   /** Pixels the main view leaves free below; a low card has its blank drawn larger. */
@@ -22,19 +24,21 @@ interface Props {
 const smallest = { width: 104, height: 78 };
 const widest = 168;
 const captionHeight = 78;
+/** What the left margin and both captions take of the width. */
+const captions = 390;
 const left = 92;
 const captionGap = 12;
 
 /** Below the main view: the blank with its score, and the other face of the card. */
-export function SmallViews({ card, fold, unit, face, bottom, spare, onTurn }: Props) {
+export function SmallViews({ card, fold, unit, face, width, bottom, spare, onTurn }: Props) {
   const { blank, score, stock } = card.base;
   const room = {
-    width: Math.min(widest, smallest.width + spare / 2),
+    width: Math.min(widest, smallest.width + spare / 2, (width - captions) / 2),
     height: smallest.height + spare * 0.8,
   };
   const scale = Math.min(room.width / blank.width, room.height / blank.height);
   const size = { width: blank.width * scale, height: blank.height * scale };
-  const second = left + size.width + 150;
+  const second = left + size.width + 176;
   const other = otherUnit(unit);
   const scoreAt = score.at * scale;
   return (
@@ -76,6 +80,9 @@ export function SmallViews({ card, fold, unit, face, bottom, spare, onTurn }: Pr
           </text>
           <text y={59} fontWeight={600} className="fill-pencil">
             score at {writeLength(score.at, unit)}
+            <tspan dx={6} fontWeight={400} className="fill-sheet-muted text-[14px]">
+              {writeLength(score.at, other)} {other}
+            </tspan>
           </text>
         </g>
       </g>

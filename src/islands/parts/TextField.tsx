@@ -7,6 +7,9 @@ interface Props {
   readonly className?: string;
   readonly id?: string;
   readonly maxLength?: number;
+  /** Whether it may be left empty. */
+  readonly isOptional?: boolean;
+  readonly placeholder?: string;
 }
 
 /** Text edited where it is read: Enter or leaving keeps it, Escape or nothing takes it back. */
@@ -17,11 +20,14 @@ export function TextField({
   className = 'field',
   id,
   maxLength = 60,
+  isOptional = false,
+  placeholder,
 }: Props) {
   const [typed, setTyped] = useState<string>();
   const commit = () => {
     const text = typed?.trim();
-    if (text && text !== value) onCommit(text);
+    const isTaken = text !== undefined && (text !== '' || isOptional);
+    if (isTaken && text !== value) onCommit(text);
     setTyped(undefined);
   };
   return (
@@ -32,6 +38,7 @@ export function TextField({
       title={label}
       value={typed ?? value}
       maxLength={maxLength}
+      placeholder={placeholder}
       autoComplete="off"
       onChange={(event) => setTyped(event.target.value)}
       onBlur={commit}

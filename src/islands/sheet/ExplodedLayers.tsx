@@ -8,8 +8,8 @@ interface Props {
 }
 
 /** The longest side of a layer as drawn, and how far each stands off the one below. */
-const longest = 104;
-const offset = { x: 24, y: 20 };
+const longest = 92;
+const offset = { x: 21, y: 18 };
 
 /** The layers of a face drawn apart, each with its letter, the base at the back. */
 export function ExplodedLayers({ card, face }: Props) {

@@ -13,6 +13,7 @@ import {
   yieldSentence,
 } from '../../core/tutorial/sentences';
 import { FacePicture } from '../parts/FacePicture';
+import { AboutFields } from './AboutFields';
 import { CopiesField } from './CopiesField';
 import { ExplodedLayers } from './ExplodedLayers';
 
@@ -47,15 +48,15 @@ export function SheetStation({ cardId, plan, card, unit, revision, isSaved, onCo
           {writeSize(sheet.face, otherUnit(unit))} {otherUnit(unit)}.{' '}
           {sheet.copies === 1 ? 'One card.' : `${sheet.copies} cards.`}
         </p>
-        <div className="flex flex-wrap items-end gap-x-7 gap-y-4 pt-5">
-          <Picture card={card} face="front" caption="Front" />
-          <ExplodedLayers card={card} face="front" />
-          {sheet.inside.length > 0 && (
-            <>
-              <Picture card={card} face="inside" caption="Inside" />
-              <ExplodedLayers card={card} face="inside" />
-            </>
-          )}
+        <div className="flex flex-wrap gap-x-8 gap-y-4 pt-5">
+          {(['front', 'inside'] as const)
+            .filter((face) => face === 'front' || sheet.inside.length > 0)
+            .map((face) => (
+              <div key={face} className="flex items-end gap-4">
+                <Picture card={card} face={face} caption={face === 'front' ? 'Front' : 'Inside'} />
+                <ExplodedLayers card={card} face={face} />
+              </div>
+            ))}
         </div>
         <section className="break-inside-avoid pt-6">
           <h3 className="text-lg">Base</h3>
@@ -68,6 +69,12 @@ export function SheetStation({ cardId, plan, card, unit, revision, isSaved, onCo
         </section>
         <CutTable heading="Front, in gluing order" rows={sheet.front} unit={unit} />
         <CutTable heading="Inside, in gluing order" rows={sheet.inside} unit={unit} />
+        {sheet.notes.trim() !== '' && (
+          <section className="break-inside-avoid pt-5">
+            <h3 className="text-lg">Notes</h3>
+            <p className="pt-1 whitespace-pre-line">{sheet.notes}</p>
+          </section>
+        )}
         {sheet.missing.length > 0 && (
           <p role="alert" className="text-pencil pt-4">
             Without figures, so not in the list: {sheet.missing.join(', ')}. See the findings.
@@ -92,6 +99,10 @@ export function SheetStation({ cardId, plan, card, unit, revision, isSaved, onCo
         <CopiesField
           copies={plan.making.copies}
           onCommit={(copies) => onCommit({ kind: 'set-making', change: { copies } })}
+        />
+        <AboutFields
+          about={plan.about}
+          onCommit={(change) => onCommit({ kind: 'set-about', change })}
         />
         <h2 className="pt-2 text-base">Take it along</h2>
         {downloads.map(({ file, name }) => (
@@ -121,7 +132,7 @@ interface PictureProps {
   readonly caption: string;
 }
 
-const pictureBox = { width: 160, height: 190 };
+const pictureBox = { width: 140, height: 172 };
 
 function Picture({ card, face, caption }: PictureProps) {
   const size = card.base.face;
@@ -177,7 +188,12 @@ function CutTable({ heading, rows, unit }: CutTableProps) {
                 className="border-hairline break-inside-avoid border-b align-top [&>td]:py-1 [&>td]:pr-3"
               >
                 <td className="font-heading font-semibold">{row.letter}</td>
-                <td>{row.name}</td>
+                <td>
+                  {row.name}
+                  {row.notes !== '' && (
+                    <span className="text-muted block text-[15px]">{row.notes}</span>
+                  )}
+                </td>
                 <td>{row.count}</td>
                 <td className="font-semibold whitespace-nowrap">{writeSize(row.size, unit)}</td>
                 <td className="whitespace-nowrap">{writeSize(row.size, other)}</td>

@@ -15,17 +15,22 @@ interface Props {
   readonly saveState: SaveState;
   readonly savedAt: Date | undefined;
   readonly canUndo: boolean;
+  readonly canRedo: boolean;
   readonly onUndo: () => void;
+  readonly onRedo: () => void;
+  readonly onAskNewRelease: () => void;
   readonly onUnit: (unit: Unit) => void;
   readonly onKeys: () => void;
   readonly onAbout: (change: Partial<About>) => void;
 }
 
+const newRelease = '+';
+
 /** Title and release of the card, undo, whether it is saved, and the leading unit. */
 export function WorkbenchHeader(props: Props) {
-  const { about, releases, unit, saveState, savedAt, canUndo } = props;
+  const { about, releases, unit, saveState, savedAt, canUndo, canRedo } = props;
   return (
-    <header className="border-hairline flex h-[44px] shrink-0 items-center gap-4 border-b bg-white px-[18px] print:hidden">
+    <header className="border-hairline flex min-h-[44px] shrink-0 flex-wrap items-center gap-x-4 gap-y-1 py-1 border-b bg-white px-[18px] print:hidden">
       <a href="/" className="text-violet font-heading text-[19px] font-bold">
         Nibwright
       </a>
@@ -44,11 +49,11 @@ export function WorkbenchHeader(props: Props) {
         className="text-muted max-w-72 appearance-none truncate border-b border-transparent hover:border-current"
         aria-label="Release"
         value={about.releaseId ?? ''}
-        onChange={(event) =>
-          props.onAbout({
-            releaseId: releases.find(({ id }) => id === event.target.value)?.id ?? null,
-          })
-        }
+        onChange={(event) => {
+          const { value } = event.target;
+          if (value === newRelease) props.onAskNewRelease();
+          else props.onAbout({ releaseId: releases.find(({ id }) => id === value)?.id ?? null });
+        }}
       >
         <option value="">no release</option>
         {releases.map(({ id, name, onSale }) => (
@@ -57,11 +62,17 @@ export function WorkbenchHeader(props: Props) {
             {onSale ? `, on sale ${dayWords(onSale)}` : ''}
           </option>
         ))}
+        <option value={newRelease}>Add a release…</option>
       </select>
       <span className="ml-auto flex items-center gap-4">
         <button type="button" className="button" disabled={!canUndo} onClick={props.onUndo}>
           Undo
         </button>
+        {canRedo && (
+          <button type="button" className="button" onClick={props.onRedo}>
+            Redo
+          </button>
+        )}
         <SaveStatus state={saveState} savedAt={savedAt} />
         <UnitSwitch unit={unit} onChange={props.onUnit} />
         <button type="button" className="key" aria-label="Keys" onClick={props.onKeys}>

@@ -1,0 +1,59 @@
+import { useState } from 'react';
+import { cardStatuses, type About } from '../../core/plan/plan';
+import { TextField } from '../parts/TextField';
+
+interface Props {
+  readonly about: About;
+  readonly onCommit: (change: Partial<About>) => void;
+}
+
+/** How far the card is, what it is for, and the notes that are printed with it. */
+export function AboutFields({ about, onCommit }: Props) {
+  const [notes, setNotes] = useState<string>();
+  const commitNotes = () => {
+    if (notes !== undefined && notes !== about.notes) onCommit({ notes });
+    setNotes(undefined);
+  };
+  return (
+    <>
+      <label className="flex items-center gap-2">
+        Status
+        <select
+          className="field"
+          value={about.status}
+          onChange={(event) => {
+            const status = cardStatuses.find((each) => each === event.target.value);
+            if (status) onCommit({ status });
+          }}
+        >
+          {cardStatuses.map((status) => (
+            <option key={status} value={status}>
+              {status}
+            </option>
+          ))}
+        </select>
+      </label>
+      <span className="flex items-center gap-2">
+        <label htmlFor="occasion">Occasion</label>
+        <TextField
+          id="occasion"
+          label="Occasion"
+          value={about.occasion}
+          isOptional
+          className="field min-w-0 grow"
+          onCommit={(occasion) => onCommit({ occasion })}
+        />
+      </span>
+      <label className="flex flex-col gap-1">
+        Notes, printed at the end
+        <textarea
+          className="field h-28"
+          maxLength={10_000}
+          value={notes ?? about.notes}
+          onChange={(event) => setNotes(event.target.value)}
+          onBlur={commitNotes}
+        />
+      </label>
+    </>
+  );
+}

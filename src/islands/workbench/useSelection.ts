@@ -1,0 +1,111 @@
+import { useEffect, useState } from 'react';
+import { faceOf } from '../../core/plan/movePiece';
+import type { FaceId } from '../../core/plan/piece';
+import type { Plan } from '../../core/plan/plan';
+import type { SupportId } from '../../core/resolve/resolvedCard';
+import { rowsOf } from '../base/LayerRows';
+import { stationAt, type StationId } from './stations';
+
+export interface Selection {
+  readonly station: StationId;
+  /** The face shown large. */
+  readonly face: FaceId;
+  readonly selected: SupportId;
+  /** Goes to a station as a step the browser can go back from. */
+  readonly go: (station: StationId) => void;
+  readonly turn: () => void;
+  /** Selects a layer and shows its face; a new one is not in the plan yet, so its face is given. */
+  readonly select: (id: SupportId, face?: FaceId) => void;
+  /** Selects a row by walking so many rows down; at the ends it stays. */
+  readonly walk: (rows: number) => void;
+  /** The row to select when this one goes. */
+  readonly neighbourOf: (id: SupportId) => SupportId;
+}
+
+/** What is shown and selected, kept in the address, so that a link opens the same. */
+export function useSelection(
+  cardId: string,
+  plan: Plan,
+  start: { readonly station: StationId; readonly selected: string | null },
+): Selection {
+  const [station, setStation] = useState(start.station);
+  const [face, setFace] = useState<FaceId>('front');
+  const [wanted, setWanted] = useState(start.selected);
+  const selected: SupportId = plan.pieces.find(({ id }) => id === wanted)?.id ?? 'base';
+
+  useEffect(() => {
+    window.history.replaceState(null, '', address(cardId, station, selected));
+  }, [cardId, station, selected]);
+  useEffect(() => {
+    const follow = () => {
+      const found = stationAt(location.pathname.split('/').at(-1));
+      if (found) setStation(found.id);
+      setWanted(new URLSearchParams(location.search).get('piece'));
+    };
+    window.addEventListener('popstate', follow);
+    return () => window.removeEventListener('popstate', follow);
+  }, []);
+
+  const select = (id: SupportId, on?: FaceId) => {
+    setWanted(id);
+    if (on) setFace(on);
+    else if (id !== 'base') setFace(faceOf(plan, id));
+  };
+  const rows: readonly SupportId[] = [
+    ...rowsOf(plan, 'front').map(({ id }) => id),
+    'base',
+    ...rowsOf(plan, 'inside').map(({ id }) => id),
+  ];
+  return {
+    station,
+    face,
+    selected,
+    go: (next) => {
+      setStation(next);
+      window.history.pushState(null, '', address(cardId, next, selected));
+    },
+    turn: () => setFace(face === 'front' ? 'inside' : 'front'),
+    select,
+    walk: (count) => {
+      const at = rows.indexOf(selected) + count;
+      const next = rows[Math.max(0, Math.min(rows.length - 1, at))];
+      if (!next) return;
+      select(next);
+      focusRow(next);
+    },
+    neighbourOf: (id) => {
+      const at = rows.indexOf(id);
+      return rows[at + 1] ?? rows[at - 1] ?? 'base';
+    },
+  };
+}
+
+/** Puts the focus on a row once it is drawn. */
+export function focusRow(id: string): void {
+  requestAnimationFrame(() => rowElement(id)?.focus());
+}
+
+/** Puts the focus into the first figure of a row once it is drawn. */
+export function focusFirstField(id: string): void {
+  requestAnimationFrame(() => firstField(id)?.focus());
+}
+
+/** Goes into the first figure of a row; false where the row has none. */
+export function enterRow(id: string): boolean {
+  const field = firstField(id);
+  field?.focus();
+  return Boolean(field);
+}
+
+function rowElement(id: string): HTMLElement | null {
+  return document.querySelector<HTMLElement>(`[data-row="${id}"]`);
+}
+
+function firstField(id: string): HTMLElement | null | undefined {
+  return rowElement(id)?.querySelector<HTMLElement>('[data-first-field]');
+}
+
+function address(cardId: string, station: StationId, selected: SupportId): string {
+  const query = selected === 'base' ? '' : `?piece=${selected}`;
+  return `/card/${cardId}/${station}${query}`;
+}
