@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import planVersion1 from '../../../test/fixtures/plan-1.json';
 import { fiveLayers, library } from '../../../test/support/plans';
 import { readCardFile, usedLibrary, writeCardFile, type CardFile } from './cardFile';
+import { cardFileJsonSchema } from './cardFileJsonSchema';
 import type { CardId } from './ids';
 import { upgradePlan } from './upgradePlan';
 
@@ -86,6 +87,13 @@ describe('refusing a card file', () => {
     expect(issueOf({ ...file, plan: { ...file.plan, base } })).toMatchObject({
       path: 'plan.base.format.size',
     });
+  });
+});
+
+describe('the published JSON Schema', () => {
+  it('is the one of the code; npm run schemas writes it anew', () => {
+    const published = JSON.parse(readFileSync('docs/card-file.schema.json', 'utf8')) as unknown;
+    expect(published).toEqual(JSON.parse(JSON.stringify(cardFileJsonSchema())));
   });
 });
 

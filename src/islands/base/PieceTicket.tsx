@@ -180,8 +180,8 @@ export function PieceTicket({ piece, resolved, plan, card, library, unit, action
           value={piece.notes}
           isOptional
           maxLength={500}
-          placeholder="a note for whoever cuts it"
-          className="in-place min-w-52 grow"
+          placeholder="a note"
+          className="in-place min-w-24 flex-1"
           onCommit={(notes) => actions.commit(change({ notes }))}
         />
       </div>

@@ -21,7 +21,7 @@ export function Shelf({ release, cards, designers, today, scale, onBin, onDuplic
         <h2 className="text-[21px]">{release?.name ?? 'Without a release'}</h2>
         {release && <p className="text-sheet-muted">{saleWords(release.onSale, today)}</p>}
       </header>
-      <ul className="flex flex-wrap items-end gap-x-12 px-10 pt-8">
+      <ul className="flex flex-wrap items-end gap-x-12 px-10 pt-6">
         {cards.map((card) => (
           <li key={card.id} data-card={card.id} className="group relative max-w-full min-w-28">
             <a
@@ -35,7 +35,7 @@ export function Shelf({ release, cards, designers, today, scale, onBin, onDuplic
               aria-hidden
               className="absolute -left-[100vw] block h-[12px] w-[250vw] border-b-[3px] border-[#a9b0b0] bg-[#fbfbfa]"
             />
-            <div className="h-[86px] max-w-48 pt-[17px]">
+            <div className="h-[86px] max-w-56 pt-[17px]">
               <p className="font-heading flex items-center gap-2 leading-5 font-semibold">
                 <span className="truncate">{card.title}</span>
                 <FindingCount card={card} />

@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { TICKS_PER_INCH } from '../../core/length/length';
 import type { DrawnPiece } from '../../core/drawing/drawFace';
 
 interface Props {
@@ -27,7 +28,7 @@ export function FacePicture({ pieces, scale }: Props) {
             <rect {...box} fill={colour} stroke="#1e2428" strokeOpacity={0.22} strokeWidth={0.6} />
             {patterned && (
               <>
-                <PatternDefinition id={`${id}-${piece}`} />
+                <PatternDefinition id={`${id}-${piece}`} scale={scale * TICKS_PER_INCH} />
                 <rect {...box} fill={`url(#${id}-${piece})`} />
               </>
             )}
@@ -38,11 +39,23 @@ export function FacePicture({ pieces, scale }: Props) {
   );
 }
 
-/** A quiet leaf-like print that says 'patterned paper' on any colour. */
-function PatternDefinition({ id }: { readonly id: string }) {
+interface PatternProps {
+  readonly id: string;
+  /** Pixels to the inch. */
+  readonly scale: number;
+}
+
+/** A quiet leaf-like print, 3/16 in wide, that says 'patterned paper' on any colour. */
+function PatternDefinition({ id, scale }: PatternProps) {
   return (
     <defs>
-      <pattern id={id} width="14" height="18" patternUnits="userSpaceOnUse">
+      <pattern
+        id={id}
+        width="14"
+        height="18"
+        patternUnits="userSpaceOnUse"
+        patternTransform={`scale(${(scale * 3) / 16 / 14})`}
+      >
         <g fill="none" stroke="#1e2428" strokeOpacity="0.3" strokeWidth="1">
           <path d="M7 17V9" />
           <path
