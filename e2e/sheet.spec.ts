@@ -93,3 +93,20 @@ test('a wrong file is refused in a sentence, and the Ledge stays as it was', asy
   await expect(page.getByRole('status')).toContainText('written by a newer Nibwright');
   expect(await page.locator('[data-card]').count()).toBe(before);
 });
+
+test('a download waits for what was just typed to be saved', async ({ page }) => {
+  const copy = await page.request.post('/api/cards/rain-day/copy', { data: {} });
+  const { id } = (await copy.json()) as { id: string };
+  await page.goto(`/card/${id}/sheet`);
+  await page.waitForLoadState('networkidle');
+  await page.getByLabel('Notes, printed at the end').fill('Score twice.');
+  await page.getByLabel('Notes, printed at the end').blur();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Markdown for a blog' }).click(),
+  ]);
+  const stream = await download.createReadStream();
+  const chunks: Buffer[] = [];
+  for await (const chunk of stream) chunks.push(Buffer.from(chunk as Uint8Array));
+  expect(Buffer.concat(chunks).toString()).toContain('Score twice.');
+});

@@ -192,3 +192,38 @@ test('no answer from the server is said, and what was typed is saved when it ans
   await open(page, `/card/${id}/base?piece=mat-d`);
   await expect(size(page)).toHaveText('3 × 4 1⁄4');
 });
+
+test('a release is added from the card, and the card stands on its ledge', async ({ page }) => {
+  const id = await openCopy(page, 'marrow-prize');
+  await page.getByLabel('Release').selectOption('+');
+  const dialog = page.getByRole('dialog', { name: 'Add a release' });
+  await dialog.getByRole('button', { name: 'Add the release' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('The release has no name');
+  await dialog.getByLabel('Name').fill('Harbour Steps');
+  await dialog.getByLabel('On sale').fill('2027-05-08');
+  await dialog.getByRole('button', { name: 'Add the release' }).click();
+  await expect(page.getByLabel('Release')).toContainText('Harbour Steps, on sale 8 May 2027');
+  await isSaved(page);
+  await open(page, '/');
+  const ledge = page.getByRole('region', { name: 'Harbour Steps' });
+  await expect(ledge.locator(`[data-card="${id}"]`)).toBeVisible();
+});
+
+test('a layer is named, noted and removed, and what lay on it comes down', async ({ page }) => {
+  await openCopy(page, 'bean-poles', '?piece=mat-d');
+  await page.getByLabel('Name of D').fill('Dark mat');
+  await page.getByLabel('Name of D').press('Enter');
+  await page.getByLabel('Note on D').fill('tear the lower edge');
+  await page.getByLabel('Note on D').press('Enter');
+  await page.getByRole('link', { name: /^Sheet/ }).click();
+  const sheet = page.getByRole('article', { name: 'Project sheet' });
+  await expect(sheet.getByRole('row').filter({ hasText: 'Dark mat' })).toContainText(
+    'tear the lower edge',
+  );
+  await page.goBack();
+  await page.getByRole('button', { name: 'Remove D' }).click();
+  await expect(
+    page.getByText('New sizes by the move: Top panel 3 1⁄8 × 4 3⁄8 → 3 3⁄8 × 4 5⁄8'),
+  ).toBeVisible();
+  await expect(page.getByRole('button', { name: /^D Top panel/ })).toBeVisible();
+});

@@ -56,5 +56,6 @@ try {
 } catch (error) {
   if (!(error instanceof StepError)) throw error;
   console.error(error.message);
+  if (command === 'test') console.log('0 passed, 1 failed');
   process.exitCode = 1;
 }

@@ -13,7 +13,7 @@ import { FolderInUseError, lockFolder } from './lockFolder';
 import { makeCard } from './makeCard';
 import { findCard, listCards } from './repositories/cards';
 import { readLibrary } from './repositories/library';
-import { listDesigners, listReleases, readHouseHabits } from './repositories/team';
+import { listDesigners, listReleases, readHouse } from './repositories/team';
 import { seed } from './seed';
 
 let db: Database;
@@ -39,6 +39,7 @@ async function takeIn(file: CardFile): Promise<CardFile> {
 
 describe('the demo', () => {
   it('is a team of five, two releases and six cards in both unit schools', async () => {
+    expect((await readHouse(db)).name).toBe('Wickerlight design team');
     expect(await listDesigners(db)).toHaveLength(5);
     expect(await listReleases(db)).toHaveLength(2);
     const cards = (await listCards(db)).filter(({ id }) => demoNames.includes(id));
@@ -88,7 +89,7 @@ describe('a new card', () => {
     };
     const made = async (unit: 'in' | 'mm') =>
       (await findCard(db, await makeCard(db, { ...wanted, unit }, null, someTime)))?.plan.habits;
-    expect(await made('in')).toEqual(await readHouseHabits(db));
+    expect(await made('in')).toEqual((await readHouse(db)).habits);
     expect((await made('mm'))?.trimmerMarks).toEqual([{ ticks: 16_000 }]);
   });
 });

@@ -7,7 +7,7 @@ import { standingCard, type StandingCard } from '../core/drawing/standingCard';
 import { database } from './database';
 import { listBinnedCards, listCards, type StoredCard } from './repositories/cards';
 import { readLibrary } from './repositories/library';
-import { listDesigners, listReleases, readHouseHabits } from './repositories/team';
+import { listDesigners, listReleases, readHouse } from './repositories/team';
 import { readDesigner, readUnit } from './session';
 
 /** What the Ledge starts from. */
@@ -17,6 +17,8 @@ export interface LedgeStart {
   readonly designers: readonly Designer[];
   readonly releases: readonly Release[];
   readonly library: Library;
+  /** The name of the team; empty where it has none. */
+  readonly team: string;
   readonly designerId: string | null;
   readonly unit: Unit;
   /** Today as year-month-day, on this machine's calendar. */
@@ -26,13 +28,13 @@ export interface LedgeStart {
 /** Loads all cards with their figures computed, as they stand on the Ledge. */
 export async function loadLedge(cookies: AstroCookies, now: Date): Promise<LedgeStart> {
   const db = await database();
-  const [cards, binned, designers, releases, library, habits] = await Promise.all([
+  const [cards, binned, designers, releases, library, house] = await Promise.all([
     listCards(db),
     listBinnedCards(db),
     listDesigners(db),
     listReleases(db),
     readLibrary(db),
-    readHouseHabits(db),
+    readHouse(db),
   ]);
   const stand = ({ id, plan, embedded }: StoredCard) =>
     standingCard(id, plan, computeCard(plan, overlayLibrary(embedded, library)));
@@ -42,8 +44,9 @@ export async function loadLedge(cookies: AstroCookies, now: Date): Promise<Ledge
     designers,
     releases,
     library,
+    team: house.name,
     designerId: readDesigner(cookies),
-    unit: readUnit(cookies) ?? habits.leadingUnit,
+    unit: readUnit(cookies) ?? house.habits.leadingUnit,
     today: localDay(now),
   };
 }

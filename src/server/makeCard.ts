@@ -6,7 +6,7 @@ import { newPlan } from '../core/plan/newPlan';
 import type { Database } from './database';
 import { newId } from './newId';
 import { createCard } from './repositories/cards';
-import { readHouseHabits } from './repositories/team';
+import { readHouse } from './repositories/team';
 
 export const newCardSchema = z.strictObject({
   title: aboutSchema.shape.title,
@@ -28,8 +28,8 @@ export async function makeCard(
   at: Date,
 ): Promise<CardId> {
   const id = newId() as CardId;
-  const house = await readHouseHabits(db);
-  const habits = house.leadingUnit === unit ? house : defaultHabits(unit);
+  const house = await readHouse(db);
+  const habits = house.habits.leadingUnit === unit ? house.habits : defaultHabits(unit);
   const plan = newPlan({ ...wanted, designerId: author, habits });
   await createCard(db, { id, plan, embedded: [], saveId: `made-${id}`, author, at });
   return id;

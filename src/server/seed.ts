@@ -7,14 +7,10 @@ import { stockSchema } from '../core/plan/libraryItem';
 import type { Database } from './database';
 import { importCard } from './importCard';
 import { addToLibrary } from './repositories/library';
-import {
-  ensureDesigner,
-  ensureRelease,
-  hasHouseHabits,
-  writeHouseHabits,
-} from './repositories/team';
+import { ensureDesigner, ensureRelease, findHouse, writeHouse } from './repositories/team';
 
 const teamFileSchema = z.strictObject({
+  name: z.string().max(60),
   designers: z.array(designerSchema),
   releases: z.array(releaseSchema),
   habits: habitsSchema.optional(),
@@ -23,12 +19,12 @@ const stashFileSchema = z.strictObject({ stocks: z.array(stockSchema) });
 
 /**
  * Fills an empty database from a folder of plain files: `team.json`, `stash.json`, `cards/*.json`.
- * A database with house habits was seeded before and is left alone.
+ * A database with a house was seeded before and is left alone.
  * @returns whether it seeded.
  * @throws Error naming the file that is wrong, and where.
  */
 export async function seed(db: Database, folder: string, at: Date): Promise<boolean> {
-  if (await hasHouseHabits(db)) return false;
+  if (await findHouse(db)) return false;
   const team = teamFileSchema.parse(await readJsonFile(join(folder, 'team.json')));
   const stash = stashFileSchema.parse(await readJsonFile(join(folder, 'stash.json')));
   for (const designer of team.designers) await ensureDesigner(db, designer);
@@ -47,7 +43,7 @@ export async function seed(db: Database, folder: string, at: Date): Promise<bool
   }
   // Last, as the mark that all is there: an interrupted seeding is done again, and each step of it
   // leaves alone what it finds.
-  await writeHouseHabits(db, team.habits ?? defaultHabits('in'));
+  await writeHouse(db, { name: team.name, habits: team.habits ?? defaultHabits('in') });
   return true;
 }
 

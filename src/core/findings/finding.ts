@@ -3,7 +3,12 @@ import type { Edit } from '../plan/edit';
 import type { PieceId } from '../plan/ids';
 import type { Plan } from '../plan/plan';
 import type { RuleId } from '../plan/rules';
-import type { ImpossiblePiece, ResolvedCard, Reveals } from '../resolve/resolvedCard';
+import type {
+  ImpossiblePiece,
+  ResolvedCard,
+  ResolvedPiece,
+  Reveals,
+} from '../resolve/resolvedCard';
 
 /** Stops the card, is worth a look, or is against a habit of the house. */
 export type Severity = 'stop' | 'look' | 'habit';
@@ -59,4 +64,14 @@ export interface RuleInput {
 export interface Rule {
   readonly id: RuleId;
   readonly find: (input: RuleInput) => readonly Finding[];
+}
+
+/** A finding on a resolved piece. */
+export function findOnPiece(
+  { id, letter, name }: ResolvedPiece,
+  severity: Severity,
+  data: FindingData,
+  remedies: readonly Remedy[],
+): Finding {
+  return { severity, pieceId: id, letter, name, data, remedies };
 }

@@ -18,6 +18,7 @@ interface Props {
   readonly designers: readonly Designer[];
   readonly releases: readonly Release[];
   readonly library: Library;
+  readonly team: string;
   readonly designerId: string | null;
   readonly unit: Unit;
   readonly today: string;
@@ -97,6 +98,7 @@ export function Ledge(props: Props) {
         <span className="text-violet font-heading text-[19px] font-bold">Nibwright</span>
         <h1 className="font-heading text-[17px] font-semibold">Ledge</h1>
         <span className="ml-auto flex items-center gap-4">
+          <span className="text-muted">{props.team}</span>
           <UnitSwitch unit={unit} onChange={changeUnit} />
           <button type="button" className="key" aria-label="Keys" onClick={() => setOpen('keys')}>
             ?

@@ -8,7 +8,7 @@ import { standSize } from '../../core/paper/layOutBlank';
 import type { Release } from '../../core/plan/cardFile';
 import type { Library } from '../../core/plan/libraryItem';
 import type { Base } from '../../core/plan/plan';
-import { Dialog } from '../parts/Dialog';
+import { FormDialog } from '../parts/FormDialog';
 import { postJson } from '../store/postJson';
 import { lengthIssueSentence } from '../words/lengthIssueSentence';
 
@@ -28,7 +28,6 @@ export function NewCardDialog({ releases, library, unit, onClose }: Props) {
   const [size, setSize] = useState('');
   const [stock, setStock] = useState(() => likelyBase(library));
   const [releaseId, setReleaseId] = useState('');
-  const [message, setMessage] = useState('');
 
   const format = (): Base['format'] | string => {
     const named = cardFormats.find(({ id }) => id === formatId);
@@ -44,9 +43,9 @@ export function NewCardDialog({ releases, library, unit, onClose }: Props) {
   };
   const make = async () => {
     const chosen = format();
-    if (typeof chosen === 'string') return setMessage(chosen);
+    if (typeof chosen === 'string') return chosen;
     const item = library[stock];
-    if (!item) return setMessage('The stash holds no stock to make it from.');
+    if (!item) return 'The stash holds no stock to make it from.';
     const answer = await postJson<{ readonly id: string }>('/api/cards', {
       title: title.trim() || 'Untitled card',
       releaseId: releaseId || null,
@@ -55,114 +54,94 @@ export function NewCardDialog({ releases, library, unit, onClose }: Props) {
       fold,
       stock: { id: item.id, version: item.version },
     });
-    if (answer.ok) location.assign(`/card/${answer.body.id}/base`);
-    else setMessage(answer.message);
+    if (!answer.ok) return answer.message;
+    location.assign(`/card/${answer.body.id}/base`);
+    return undefined;
   };
 
   return (
-    <Dialog title="New card" onClose={onClose}>
-      <form
-        className="grid grid-cols-[7rem_1fr] items-baseline gap-x-4 gap-y-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void make();
-        }}
-      >
-        <label htmlFor="card-title">Title</label>
-        <input
-          id="card-title"
-          className="field"
-          maxLength={120}
-          value={title}
-          placeholder="Untitled card"
-          onChange={(e) => setTitle(e.target.value)}
-        />
-        <Choice
-          name="Format"
-          value={formatId}
-          options={[
-            ...cardFormats.map(({ id, name, finished }) => ({
-              id,
-              name,
-              note: writeSize(standSize(finished, stand), unit),
-            })),
-            { id: 'custom', name: 'Custom', note: 'your own size' },
-          ]}
-          onChange={setFormatId}
-        />
-        {formatId === 'custom' ? (
-          <>
-            <label htmlFor="card-size">Closed size</label>
-            <input
-              id="card-size"
-              className="field"
-              placeholder={unit === 'in' ? '5 x 7' : '148 x 148'}
-              value={size}
-              onChange={(e) => setSize(e.target.value)}
-            />
-          </>
-        ) : (
-          <Choice
-            name="Stands"
-            value={stand}
-            options={[
-              { id: 'upright', name: 'upright' },
-              { id: 'lying', name: 'lying' },
-            ]}
-            onChange={(id) => setStand(id === 'lying' ? 'lying' : 'upright')}
+    <FormDialog title="New card" action="Make the card" onSubmit={make} onClose={onClose}>
+      <label htmlFor="card-title">Title</label>
+      <input
+        id="card-title"
+        className="field"
+        maxLength={120}
+        value={title}
+        placeholder="Untitled card"
+        onChange={(e) => setTitle(e.target.value)}
+      />
+      <Choice
+        name="Format"
+        value={formatId}
+        options={[
+          ...cardFormats.map(({ id, name, finished }) => ({
+            id,
+            name,
+            note: writeSize(standSize(finished, stand), unit),
+          })),
+          { id: 'custom', name: 'Custom', note: 'your own size' },
+        ]}
+        onChange={setFormatId}
+      />
+      {formatId === 'custom' ? (
+        <>
+          <label htmlFor="card-size">Closed size</label>
+          <input
+            id="card-size"
+            className="field"
+            placeholder={unit === 'in' ? '5 x 7' : '148 x 148'}
+            value={size}
+            onChange={(e) => setSize(e.target.value)}
           />
-        )}
+        </>
+      ) : (
         <Choice
-          name="Fold"
-          value={fold}
+          name="Stands"
+          value={stand}
           options={[
-            { id: 'side', name: 'side' },
-            { id: 'tent', name: 'tent' },
+            { id: 'upright', name: 'upright' },
+            { id: 'lying', name: 'lying' },
           ]}
-          onChange={(id) => setFold(id === 'tent' ? 'tent' : 'side')}
+          onChange={(id) => setStand(id === 'lying' ? 'lying' : 'upright')}
         />
-        <label htmlFor="card-stock">Base stock</label>
-        <select
-          id="card-stock"
-          className="field"
-          value={stock}
-          onChange={(e) => setStock(Number(e.target.value))}
-        >
-          {library.map(({ id, version, name }, index) => (
-            <option key={`${id} ${version}`} value={index}>
-              {name}
-            </option>
-          ))}
-        </select>
-        <label htmlFor="card-release">Release</label>
-        <select
-          id="card-release"
-          className="field"
-          value={releaseId}
-          onChange={(e) => setReleaseId(e.target.value)}
-        >
-          <option value="">no release</option>
-          {releases.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-        {message !== '' && (
-          <p role="alert" className="text-pencil col-span-2">
-            {message}
-          </p>
-        )}
-        <div className="col-span-2 flex justify-end gap-3 pt-2">
-          <button type="button" className="button" onClick={onClose}>
-            Cancel
-          </button>
-          <button type="submit" className="button button-leading">
-            Make the card
-          </button>
-        </div>
-      </form>
-    </Dialog>
+      )}
+      <Choice
+        name="Fold"
+        value={fold}
+        options={[
+          { id: 'side', name: 'side' },
+          { id: 'tent', name: 'tent' },
+        ]}
+        onChange={(id) => setFold(id === 'tent' ? 'tent' : 'side')}
+      />
+      <label htmlFor="card-stock">Base stock</label>
+      <select
+        id="card-stock"
+        className="field"
+        value={stock}
+        onChange={(e) => setStock(Number(e.target.value))}
+      >
+        {library.map(({ id, version, name }, index) => (
+          <option key={`${id} ${version}`} value={index}>
+            {name}
+          </option>
+        ))}
+      </select>
+      <label htmlFor="card-release">Release</label>
+      <select
+        id="card-release"
+        className="field"
+        value={releaseId}
+        onChange={(e) => setReleaseId(e.target.value)}
+      >
+        <option value="">no release</option>
+        {releases.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </FormDialog>
   );
 }
 

@@ -3,7 +3,7 @@ import { millimetres } from '../../core/length/length';
 import { asTyped, type TypedLength } from '../../core/length/lengthSchema';
 import type { Stock } from '../../core/plan/libraryItem';
 import { postJson } from '../store/postJson';
-import { Dialog } from './Dialog';
+import { FormDialog } from './FormDialog';
 import { LengthField } from './LengthField';
 
 interface Props {
@@ -18,16 +18,15 @@ export function NewStockDialog({ onDone, onClose }: Props) {
   const [paper, setPaper] = useState<Stock['paper']>('cardstock');
   const [grams, setGrams] = useState('216');
   const [caliper, setCaliper] = useState<TypedLength>(asTyped(millimetres(0.3)));
-  const [message, setMessage] = useState('');
   const add = async () => {
     const gramsPerSquareMetre = Number(grams.replace(',', '.'));
-    if (name.trim() === '') return setMessage('The stock has no name. Give it one.');
+    if (name.trim() === '') return 'The stock has no name. Give it one.';
     if (
       !Number.isInteger(gramsPerSquareMetre) ||
       gramsPerSquareMetre < 30 ||
       gramsPerSquareMetre > 1000
     )
-      return setMessage('The weight is a whole number from 30 to 1000 grams per square metre.');
+      return 'The weight is a whole number from 30 to 1000 grams per square metre.';
     const answer = await postJson<Stock>('/api/stocks', {
       name,
       colour,
@@ -35,76 +34,61 @@ export function NewStockDialog({ onDone, onClose }: Props) {
       gramsPerSquareMetre,
       caliper,
     });
-    if (answer.ok) onDone(answer.body);
-    else setMessage(answer.message);
+    if (!answer.ok) return answer.message;
+    onDone(answer.body);
+    return undefined;
   };
   return (
-    <Dialog title="Add a stock to the stash" onClose={onClose}>
-      <form
-        className="grid grid-cols-[8rem_1fr] items-center gap-x-4 gap-y-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void add();
-        }}
+    <FormDialog
+      title="Add a stock to the stash"
+      action="Add the stock"
+      onSubmit={add}
+      onClose={onClose}
+    >
+      <label htmlFor="stock-name">Name</label>
+      <input
+        id="stock-name"
+        className="field"
+        maxLength={60}
+        value={name}
+        onChange={(e) => setName(e.target.value)}
+      />
+      <label htmlFor="stock-colour">Colour</label>
+      <input
+        id="stock-colour"
+        type="color"
+        className="border-control h-8 w-16 border"
+        value={colour}
+        onChange={(e) => setColour(e.target.value)}
+      />
+      <label htmlFor="stock-paper">Kind</label>
+      <select
+        id="stock-paper"
+        className="field"
+        value={paper}
+        onChange={(e) => setPaper(e.target.value === 'patterned' ? 'patterned' : 'cardstock')}
       >
-        <label htmlFor="stock-name">Name</label>
-        <input
-          id="stock-name"
-          className="field"
-          maxLength={60}
-          value={name}
-          onChange={(e) => setName(e.target.value)}
-        />
-        <label htmlFor="stock-colour">Colour</label>
-        <input
-          id="stock-colour"
-          type="color"
-          className="border-control h-8 w-16 border"
-          value={colour}
-          onChange={(e) => setColour(e.target.value)}
-        />
-        <label htmlFor="stock-paper">Kind</label>
-        <select
-          id="stock-paper"
-          className="field"
-          value={paper}
-          onChange={(e) => setPaper(e.target.value === 'patterned' ? 'patterned' : 'cardstock')}
-        >
-          <option value="cardstock">cardstock</option>
-          <option value="patterned">patterned paper</option>
-        </select>
-        <label htmlFor="stock-grams">Weight, g/m²</label>
-        <input
-          id="stock-grams"
-          className="field"
-          inputMode="numeric"
-          value={grams}
-          onChange={(e) => setGrams(e.target.value)}
-        />
-        <span>Thickness</span>
-        <LengthField
-          label="Thickness"
-          isLabelHidden
-          isPositive
-          value={caliper}
-          unit="mm"
-          onPreview={() => undefined}
-          onCommit={setCaliper}
-        />
-        {message !== '' && (
-          <p role="alert" className="text-pencil col-span-2">
-            {message}
-          </p>
-        )}
-        <div className="col-span-2 flex justify-end gap-3 pt-2">
-          <button type="button" className="button" onClick={onClose}>
-            Cancel
-          </button>
-          <button type="submit" className="button button-leading">
-            Add the stock
-          </button>
-        </div>
-      </form>
-    </Dialog>
+        <option value="cardstock">cardstock</option>
+        <option value="patterned">patterned paper</option>
+      </select>
+      <label htmlFor="stock-grams">Weight, g/m²</label>
+      <input
+        id="stock-grams"
+        className="field"
+        inputMode="numeric"
+        value={grams}
+        onChange={(e) => setGrams(e.target.value)}
+      />
+      <span>Thickness</span>
+      <LengthField
+        label="Thickness"
+        isLabelHidden
+        isPositive
+        value={caliper}
+        unit="mm"
+        onPreview={() => undefined}
+        onCommit={setCaliper}
+      />
+    </FormDialog>
   );
 }

@@ -25,10 +25,20 @@ interface Props {
   readonly revision: number;
   readonly isSaved: boolean;
   readonly onCommit: (edit: Edit) => void;
+  readonly onFlush: () => Promise<void>;
 }
 
 /** The project sheet as it prints on letter and A4, with its downloads. */
-export function SheetStation({ cardId, plan, card, unit, revision, isSaved, onCommit }: Props) {
+export function SheetStation({
+  cardId,
+  plan,
+  card,
+  unit,
+  revision,
+  isSaved,
+  onCommit,
+  onFlush,
+}: Props) {
   const sheet = projectSheet(plan, card, unit);
   return (
     <div className="mx-auto flex max-w-[1180px] items-start gap-6 px-[18px] py-5 max-md:flex-col print:block print:p-0">
@@ -111,6 +121,13 @@ export function SheetStation({ cardId, plan, card, unit, revision, isSaved, onCo
             className="text-violet underline underline-offset-4"
             href={`/api/cards/${cardId}/${file}?unit=${unit}`}
             download
+            onClick={(event) => {
+              if (isSaved) return;
+              // The file is written from what is saved, so that comes first.
+              event.preventDefault();
+              const { href } = event.currentTarget;
+              void onFlush().then(() => location.assign(href));
+            }}
           >
             {name}
           </a>

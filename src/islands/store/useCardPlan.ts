@@ -31,6 +31,8 @@ export interface CardPlan {
   readonly preview: (edit: Edit | undefined) => void;
   readonly undo: () => boolean;
   readonly redo: () => boolean;
+  /** Saves at once what waits; settles when the server has answered. */
+  readonly flush: () => Promise<void>;
   /** Ends a conflict or a refusal by going on from what is saved. */
   readonly takeSaved: () => void;
 }
@@ -127,6 +129,7 @@ export function useCardPlan({
     preview: setDraft,
     undo: useCallback(() => take(undoEdit(latest.current)), [take]),
     redo: useCallback(() => take(redoEdit(latest.current)), [take]),
+    flush: useCallback(async () => saver.current?.flush(), []),
     takeSaved: useCallback(() => {
       if (saveState.kind === 'refused') {
         saver.current?.restart(revision);

@@ -150,6 +150,7 @@ export function Workbench(props: Props) {
             revision={state.revision}
             isSaved={state.saveState.kind === 'saved'}
             onCommit={change}
+            onFlush={state.flush}
           />
         )}
       </main>

@@ -14,10 +14,11 @@ CREATE TABLE "designers" (
 	CONSTRAINT "designers_name_unique" UNIQUE("name")
 );
 --> statement-breakpoint
-CREATE TABLE "house_habits" (
+CREATE TABLE "house" (
 	"id" integer PRIMARY KEY DEFAULT 1 NOT NULL,
+	"name" text NOT NULL,
 	"habits" jsonb NOT NULL,
-	CONSTRAINT "house_habits_one_row" CHECK ("house_habits"."id" = 1)
+	CONSTRAINT "house_one_row" CHECK ("house"."id" = 1)
 );
 --> statement-breakpoint
 CREATE TABLE "library_items" (

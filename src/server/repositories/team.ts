@@ -2,7 +2,7 @@ import { asc } from 'drizzle-orm';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import { defaultHabits, habitsSchema, type Habits } from '../../core/plan/habits';
 import type { Database, Transaction } from '../database';
-import { designers, houseHabits, releases } from '../schema';
+import { designers, house, releases } from '../schema';
 
 /** The designers by name. */
 export async function listDesigners(db: Database): Promise<readonly Designer[]> {
@@ -30,22 +30,29 @@ export async function ensureRelease(db: Database | Transaction, release: Release
   await db.insert(releases).values(release).onConflictDoNothing();
 }
 
-/** The house habits; a team that set none works in inches. */
-export async function readHouseHabits(db: Database): Promise<Habits> {
-  const [row] = await db.select().from(houseHabits);
-  return row ? habitsSchema.parse(row.habits) : defaultHabits('in');
+/** A team's name, and its habits. */
+export interface House {
+  /** Empty where the team gave itself none. */
+  readonly name: string;
+  readonly habits: Habits;
 }
 
-/** Whether house habits were ever set. */
-export async function hasHouseHabits(db: Database): Promise<boolean> {
-  return (await db.select().from(houseHabits)).length > 0;
+/** The house; undefined until it is set up. */
+export async function findHouse(db: Database): Promise<House | undefined> {
+  const [row] = await db.select().from(house);
+  return row && { name: row.name, habits: habitsSchema.parse(row.habits) };
 }
 
-/** Sets the house habits; cards keep the ones they were made with. */
-export async function writeHouseHabits(db: Database, habits: Habits): Promise<void> {
-  const checked = habitsSchema.parse(habits);
+/** The house; one that was not set up has no name and works in inches. */
+export async function readHouse(db: Database): Promise<House> {
+  return (await findHouse(db)) ?? { name: '', habits: defaultHabits('in') };
+}
+
+/** Sets the house up or anew; cards keep the habits they were made with. */
+export async function writeHouse(db: Database, { name, habits }: House): Promise<void> {
+  const row = { name, habits: habitsSchema.parse(habits) };
   await db
-    .insert(houseHabits)
-    .values({ id: 1, habits: checked })
-    .onConflictDoUpdate({ target: houseHabits.id, set: { habits: checked } });
+    .insert(house)
+    .values({ id: 1, ...row })
+    .onConflictDoUpdate({ target: house.id, set: row });
 }

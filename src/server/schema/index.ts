@@ -1,6 +1,6 @@
 export { cards } from './cards';
 export { designers } from './designers';
-export { houseHabits } from './houseHabits';
+export { house } from './house';
 export { libraryItems } from './libraryItems';
 export { releases } from './releases';
 export { revisions } from './revisions';

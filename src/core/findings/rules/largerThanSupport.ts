@@ -1,6 +1,6 @@
-import type { Length } from '../../length/length';
+import { subtractLengths, timesLength, zeroLength } from '../../length/length';
 import { letterOf, supportRect } from '../../resolve/resolvedCard';
-import type { Finding, Remedy, Rule } from '../finding';
+import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
 import { evenReveals, sizeEdit } from './sizeRemedy';
 
 /** A piece that sticks out over what it lies on. Touching the edge is not sticking out. */
@@ -11,13 +11,13 @@ export const largerThanSupport: Rule = {
       const sides = ['left', 'top', 'right', 'bottom'] as const;
       const over = sides
         .filter((side) => piece.reveals[side] < 0)
-        .map((side) => ({ side, by: -piece.reveals[side] as Length }));
+        .map((side) => ({ side, by: subtractLengths(zeroLength, piece.reveals[side]) }));
       if (over.length === 0) return [];
       const support = supportRect(card, piece.support);
       const reveal = plan.habits.reveals.everyday;
       const size = {
-        width: (support.width - 2 * reveal.ticks) as Length,
-        height: (support.height - 2 * reveal.ticks) as Length,
+        width: subtractLengths(support.width, timesLength(reveal.ticks, 2)),
+        height: subtractLengths(support.height, timesLength(reveal.ticks, 2)),
       };
       const remedy: Remedy = {
         id: 'everyday-border',
@@ -25,19 +25,14 @@ export const largerThanSupport: Rule = {
         reveals: evenReveals(reveal.ticks),
         edit: sizeEdit(piece.id, { by: 'reveal', all: reveal }),
       };
+      const supportLetter = letterOf(card, piece.support);
       return [
-        {
-          severity: 'stop',
-          pieceId: piece.id,
-          letter: piece.letter,
-          name: piece.name,
-          data: {
-            rule: 'larger-than-support',
-            supportLetter: letterOf(card, piece.support),
-            over,
-          },
-          remedies: size.width > 0 && size.height > 0 ? [remedy] : [],
-        },
+        findOnPiece(
+          piece,
+          'stop',
+          { rule: 'larger-than-support', supportLetter, over },
+          size.width > 0 && size.height > 0 ? [remedy] : [],
+        ),
       ];
     }),
 };

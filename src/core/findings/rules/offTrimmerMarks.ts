@@ -2,7 +2,7 @@ import { sameSize, type Length, type Size } from '../../length/length';
 import { isOnMarks, nearestMarks } from '../../length/marks';
 import { sheets } from '../../paper/sheets';
 import { supportRect, type ResolvedPiece } from '../../resolve/resolvedCard';
-import type { Finding, Remedy, Rule, RuleInput } from '../finding';
+import { findOnPiece, type Finding, type Remedy, type Rule, type RuleInput } from '../finding';
 import { resizeRemedy } from './sizeRemedy';
 
 const axes = ['width', 'height'] as const;
@@ -34,21 +34,8 @@ function pieceFinding(piece: ResolvedPiece, { plan, card }: RuleInput): Finding[
   const remedies = candidates.map(({ id, size }): Remedy =>
     resizeRemedy(id, piece.id, size, support),
   );
-  return [
-    {
-      severity: 'look',
-      pieceId: piece.id,
-      letter: piece.letter,
-      name: piece.name,
-      data: {
-        rule: 'off-trimmer-marks',
-        size: { width: piece.rect.width, height: piece.rect.height },
-        off,
-        marks,
-      },
-      remedies,
-    },
-  ];
+  const size = { width: piece.rect.width, height: piece.rect.height };
+  return [findOnPiece(piece, 'look', { rule: 'off-trimmer-marks', size, off, marks }, remedies)];
 }
 
 /** Both sides at the mark below, and at the mark above; a side that lies on a mark stays. */

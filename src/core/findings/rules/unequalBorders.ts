@@ -1,6 +1,6 @@
 import { subtractLengths, timesLength, type Length } from '../../length/length';
 import { letterOf, supportRect, type Rect, type ResolvedPiece } from '../../resolve/resolvedCard';
-import type { Finding, Remedy, Rule } from '../finding';
+import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
 import { resizeRemedy } from './sizeRemedy';
 
 /**
@@ -16,19 +16,14 @@ export const unequalBorders: Rule = {
       const isCentred = piece.origins.x.kind === 'centred' && piece.origins.y.kind === 'centred';
       const overhangs = Math.min(left, top, right, bottom) < 0;
       if (!isCentred || overhangs || Math.abs(left - top) <= 1) return [];
+      const supportLetter = letterOf(card, piece.support);
       return [
-        {
-          severity: 'look',
-          pieceId: piece.id,
-          letter: piece.letter,
-          name: piece.name,
-          data: {
-            rule: 'unequal-borders',
-            supportLetter: letterOf(card, piece.support),
-            reveals: piece.reveals,
-          },
-          remedies: evenings(piece, supportRect(card, piece.support)),
-        },
+        findOnPiece(
+          piece,
+          'look',
+          { rule: 'unequal-borders', supportLetter, reveals: piece.reveals },
+          evenings(piece, supportRect(card, piece.support)),
+        ),
       ];
     }),
 };

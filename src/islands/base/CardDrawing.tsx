@@ -1,0 +1,174 @@
+import { drawFace, unknownColour } from '../../core/drawing/drawFace';
+import { writeLength } from '../../core/length/formatLength';
+import type { Unit } from '../../core/length/length';
+import type { FaceId } from '../../core/plan/piece';
+import type { Plan } from '../../core/plan/plan';
+import { supportRect, type ResolvedCard, type SupportId } from '../../core/resolve/resolvedCard';
+import { DimensionLine } from '../parts/DimensionLine';
+import { FacePicture } from '../parts/FacePicture';
+import { edgeLayers, scaleDrawing, type Box } from './drawingScale';
+import { EdgeView } from './EdgeView';
+import { LeaderLines } from './LeaderLines';
+import { SelectionBrackets } from './SelectionBrackets';
+import { SmallViews } from './SmallViews';
+
+interface Props {
+  readonly plan: Plan;
+  readonly card: ResolvedCard;
+  readonly unit: Unit;
+  readonly face: FaceId;
+  readonly selected: SupportId;
+  readonly width: number;
+  readonly anchors: ReadonlyMap<string, number>;
+  readonly onSelect: (id: SupportId) => void;
+  readonly onTurn: () => void;
+}
+
+/** The most height the main view takes; what it leaves free goes to the views below. */
+const mainHeight = 418;
+/** The main view with its dimension lines above and the small views below. */
+const belowMain = 148;
+
+/** How the fold shows on each face. */
+const foldCaptions = {
+  side: { front: 'side fold, opens to the right', inside: 'right leaf, score on the left' },
+  tent: { front: 'tent fold, stands on two feet', inside: 'lower leaf, score on top' },
+} as const;
+
+/** The card as a workshop drawing: main view, edge view, blank, other face, leaders to the rows. */
+export function CardDrawing(props: Props) {
+  const { plan, card, unit, face, selected, width, anchors, onSelect, onTurn } = props;
+  const scale = scaleDrawing(card, width, mainHeight);
+  const layers = edgeLayers(card, scale);
+  const shownBox = (id: SupportId): Box => {
+    const rect = supportRect(card, id);
+    const at = (ticks: number) => ticks * scale.pixelsPerTick;
+    return {
+      x: scale.face.x + at(rect.x),
+      y: scale.face.y + at(rect.y),
+      width: at(rect.width),
+      height: at(rect.height),
+    };
+  };
+  const resolved = card.pieces.find(({ id }) => id === selected);
+  const isShown = resolved ? resolved.face === face : selected === 'base';
+  const bottom = scale.face.y + scale.face.height;
+  const thickness = card.thickness.closed;
+  return (
+    <svg
+      width={width}
+      height={scale.face.y + mainHeight + belowMain}
+      className="overflow-visible"
+      role="img"
+      aria-label={`${face === 'front' ? 'Front' : 'Inside'} view, edge view and blank, to scale; the layers beside it say the same in words`}
+    >
+      <DimensionLine
+        axis="horizontal"
+        from={scale.face.x}
+        to={scale.face.x + scale.face.width}
+        at={32}
+        object={scale.face.y - 8}
+        length={card.base.face.width}
+        unit={unit}
+      />
+      <DimensionLine
+        axis="vertical"
+        from={scale.face.y}
+        to={bottom}
+        at={58}
+        object={scale.face.x - 8}
+        length={card.base.face.height}
+        unit={unit}
+      />
+      <g className="drop-shadow-md">
+        <g transform={`translate(${scale.face.x} ${scale.face.y})`}>
+          <FacePicture pieces={drawFace(card, face)} scale={scale.pixelsPerTick} />
+        </g>
+      </g>
+      <HitAreas card={card} face={face} shownBox={shownBox} onSelect={onSelect} />
+      {isShown && <SelectionBrackets box={shownBox(selected)} />}
+      <EdgeView
+        layers={layers}
+        fold={plan.base.fold}
+        edge={scale.edge}
+        colour={card.base.stock?.colour ?? unknownColour}
+        selected={selected}
+      />
+      <ThicknessLine x={scale.edge.x} width={scale.edge.width}>
+        {writeLength(thickness, 'mm')} mm closed
+        <tspan dx={8} className="fill-sheet-muted text-[14px]" fontWeight={400}>
+          {writeLength(thickness, 'in')} in
+        </tspan>
+      </ThicknessLine>
+      <SmallViews
+        card={card}
+        fold={plan.base.fold}
+        unit={unit}
+        face={face}
+        width={width}
+        bottom={scale.face.y + mainHeight + 126}
+        spare={mainHeight - scale.face.height}
+        onTurn={onTurn}
+      />
+      <LeaderLines layers={layers} anchors={anchors} to={width + 12} selected={selected} />
+      <text x={scale.face.x} y={bottom + 24} className="caption">
+        {face === 'front' ? 'Front' : 'Inside'}
+        <tspan dx={10} className="fill-sheet-muted font-sans">
+          {foldCaptions[plan.base.fold][face]}
+        </tspan>
+      </text>
+      <text x={scale.edge.x} y={bottom + 24} className="caption">
+        Edge
+        <tspan dx={10} className="fill-sheet-muted font-sans">
+          thickness × {scale.thicknessFactor}
+        </tspan>
+      </text>
+    </svg>
+  );
+}
+
+interface HitAreasProps {
+  readonly card: ResolvedCard;
+  readonly face: FaceId;
+  readonly shownBox: (id: SupportId) => Box;
+  readonly onSelect: (id: SupportId) => void;
+}
+
+/** Pointing at a layer in the drawing selects it; the rows do the same for the keyboard. */
+function HitAreas({ card, face, shownBox, onSelect }: HitAreasProps) {
+  const ids: SupportId[] = [
+    'base',
+    ...card.pieces.filter((p) => p.face === face).map(({ id }) => id),
+  ];
+  return (
+    <g fill="transparent" className="cursor-pointer">
+      {ids.map((id) => (
+        <rect key={id} {...shownBox(id)} onClick={() => onSelect(id)} />
+      ))}
+    </g>
+  );
+}
+
+interface ThicknessLineProps {
+  readonly x: number;
+  readonly width: number;
+  readonly children: React.ReactNode;
+}
+
+/** The closed thickness, its figure beside the line because the view is narrow. */
+function ThicknessLine({ x, width, children }: ThicknessLineProps) {
+  const right = x + width;
+  return (
+    <g>
+      <path
+        d={`M${x} 24v34M${right} 24v34M${x} 32H${right}`}
+        stroke="var(--color-dimension)"
+        fill="none"
+      />
+      <path d={`M${x} 32l8 -2.5v5zM${right} 32l-8 -2.5v5z`} fill="var(--color-dimension)" />
+      <text x={right + 10} y={37} fontWeight={600} className="fill-dimension text-[17px]">
+        {children}
+      </text>
+    </g>
+  );
+}

@@ -1,0 +1,9 @@
+import { sql } from 'drizzle-orm';
+import { check, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
+
+/** One row: the name of the team, and the habits copied into each new card. */
+export const house = pgTable(
+  'house',
+  { id: integer().primaryKey().default(1), name: text().notNull(), habits: jsonb().notNull() },
+  (table) => [check('house_one_row', sql`${table.id} = 1`)],
+);
