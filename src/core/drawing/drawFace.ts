@@ -1,6 +1,7 @@
 import type { SupportId } from '../resolve/resolvedCard';
 import type { Rect, ResolvedCard } from '../resolve/resolvedCard';
 import { zeroLength } from '../length/length';
+import { adhesive } from '../paper/adhesives';
 import type { FaceId } from '../plan/piece';
 
 /** One sheet of card or paper as seen on a face, in ticks from its top left corner. */
@@ -34,7 +35,7 @@ export function drawFace(card: ResolvedCard, face: FaceId): readonly DrawnPiece[
         rect,
         colour: stock?.colour ?? unknownColour,
         patterned: stock?.paper === 'patterned',
-        lifted: piece.attach.endsWith('foam'),
+        lifted: adhesive(piece.attach).foam,
       })),
   ];
 }

@@ -11,6 +11,9 @@ export const TICKS_PER_INCH = 406_400;
 export const TICKS_PER_MILLIMETRE = 16_000;
 export const TICKS_PER_MICROMETRE = 16;
 
+/** Ten metres: far beyond any sheet, and far inside exact arithmetic. */
+export const longestLength = (10_000 * TICKS_PER_MILLIMETRE) as Length;
+
 /** The unit that leads on screen; the other is always shown beside it. */
 export type Unit = 'in' | 'mm';
 

@@ -1,8 +1,5 @@
 import { z } from 'zod';
-import { lengthFromTicks, TICKS_PER_MILLIMETRE, type Length } from './length';
-
-/** The longest length a document may hold, ten metres, as the parser's. */
-export const longestTicks = 10_000 * TICKS_PER_MILLIMETRE;
+import { lengthFromTicks, longestLength, type Length } from './length';
 
 /** A length in JSON, with the text a person typed for it where one did. */
 export interface TypedLength {
@@ -14,7 +11,7 @@ const ticksSchema = z
   .number()
   .int()
   .min(0)
-  .max(longestTicks)
+  .max(longestLength)
   .transform((ticks) => lengthFromTicks(ticks))
   .meta({ description: 'Whole ticks of 62.5 nm: 406400 to the inch, 16000 to the millimetre.' });
 

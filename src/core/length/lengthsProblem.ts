@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { formatInches, formatMillimetres } from './formatLength';
-import { lengthFromTicks, type Length } from './length';
-import { longestTicks } from './lengthSchema';
+import { lengthFromTicks, longestLength, type Length } from './length';
 import { lengthIssueCodes } from './lengthIssue';
 import { nearestMarks, sixteenthInch, wholeMillimetre } from './marks';
 import { parseLength } from './parseLength';
@@ -13,7 +12,7 @@ export const lengthsProblemSchema = z
     texts: z.array(z.string().max(200)).min(1).max(1000),
     leading: z.enum(['in', 'mm']),
     marks: z
-      .strictObject({ ticks: z.number().int().min(1).max(longestTicks) })
+      .strictObject({ ticks: z.number().int().min(1).max(longestLength) })
       .optional()
       .meta({
         description: 'Spacing of the marks; left out, 1/16 in or 1 mm by the leading unit.',

@@ -1,4 +1,4 @@
-import { lengthFromTicks, TICKS_PER_MILLIMETRE, type Length, type Unit } from './length';
+import { lengthFromTicks, longestLength, type Length, type Unit } from './length';
 import { LengthSyntaxError, refuse, type LengthIssue } from './lengthIssue';
 import { parseSum, type Quantity } from './parseSum';
 import { addRational, isWhole, multiplyRational, rational, roundRational } from './rational';
@@ -17,8 +17,6 @@ export type ParsedSize =
   | { readonly ok: true; readonly width: ParsedFigure; readonly height: ParsedFigure }
   | { readonly ok: false; readonly issue: LengthIssue };
 
-/** Ten metres: far beyond any sheet, and far inside exact arithmetic. */
-const longestTicks = BigInt(10_000 * TICKS_PER_MILLIMETRE);
 const mostCharacters = 80;
 
 /**
@@ -101,6 +99,6 @@ function toFigure(
   const exact = addRational(value.ticks, addRational(numbers, fractions));
   const ticks = roundRational(exact);
   if (exact.n < 0n) refuse('negative', 0, text.length);
-  if (ticks > longestTicks) refuse('too-long', 0, text.length);
+  if (ticks > BigInt(longestLength)) refuse('too-long', 0, text.length);
   return { length: lengthFromTicks(Number(ticks)), exact: isWhole(exact) };
 }

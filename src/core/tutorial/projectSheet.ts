@@ -5,14 +5,13 @@ import { countStraight, sheets } from '../paper/sheets';
 import type { Score } from '../paper/layOutBlank';
 import type { FaceId } from '../plan/piece';
 import type { Plan } from '../plan/plan';
-import { letterOf, type PieceRole, type ResolvedCard, type Reveals } from '../resolve/resolvedCard';
+import { letterOf, type ResolvedCard, type Reveals } from '../resolve/resolvedCard';
 
 /** One piece to cut, as the sheet lists it. */
 export interface CutRow {
   readonly letter: string;
   readonly name: string;
   readonly face: FaceId;
-  readonly role: PieceRole;
   readonly size: Size;
   /** The letter of what it is glued on, and what of that shows round it. */
   readonly on: string;
@@ -64,7 +63,6 @@ export function projectSheet(plan: Plan, card: ResolvedCard, leading: Unit): Pro
     letter: piece.letter,
     name: piece.name,
     face: piece.face,
-    role: piece.role,
     size: { width: piece.rect.width, height: piece.rect.height },
     on: letterOf(card, piece.support),
     reveals: piece.reveals,

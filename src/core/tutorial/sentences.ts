@@ -2,6 +2,7 @@ import { writeLength } from '../length/formatLength';
 import type { Unit } from '../length/length';
 import { writeLengthBoth, writeSizeBoth } from '../length/writeBoth';
 import type { Reveals } from '../resolve/resolvedCard';
+import { isSameBorder } from '../tolerances';
 import type { ProjectSheet } from './projectSheet';
 
 /**
@@ -38,10 +39,8 @@ export function formatSentence({ format, stand, fold }: ProjectSheet): string {
  */
 export function writeReveals({ left, top, right, bottom }: Reveals, unit: Unit): string {
   const write = (length: Reveals['left']) => writeLength(length, unit);
-  // Centring may leave an odd half tick; no ruler shows it.
-  const isEven = (a: number, b: number) => Math.abs(a - b) <= 1;
-  if (isEven(left, right) && isEven(top, bottom))
-    return isEven(left, top)
+  if (isSameBorder(left, right) && isSameBorder(top, bottom))
+    return isSameBorder(left, top)
       ? write(left)
       : `${write(left)} at the sides, ${write(top)} at top and bottom`;
   return `left ${write(left)}, top ${write(top)}, right ${write(right)}, bottom ${write(bottom)}`;

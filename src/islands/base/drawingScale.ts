@@ -1,4 +1,5 @@
 import { sumLengths } from '../../core/length/length';
+import { adhesive } from '../../core/paper/adhesives';
 import type { FaceId } from '../../core/plan/piece';
 import type { ResolvedCard, ResolvedPiece } from '../../core/resolve/resolvedCard';
 
@@ -35,6 +36,8 @@ const faceLeft = 92;
 const faceTop = 66;
 const viewGap = 64;
 const edgeRoom = 128;
+/** The caption of a narrow main view must end before the edge view's begins. */
+const captionRoom = 262;
 /** Between the leaves the card is drawn broken open. */
 const breakGap = 30;
 const factors = [20, 16, 12, 10, 8, 6, 4, 3, 2, 1];
@@ -55,7 +58,7 @@ export function scaleDrawing(card: ResolvedCard, width: number, height: number):
     thicknessFactor,
     face: { x: faceLeft, y: faceTop, ...size },
     edge: {
-      x: faceLeft + size.width + viewGap,
+      x: faceLeft + Math.max(size.width + viewGap, captionRoom),
       y: faceTop,
       width: closed * thicknessFactor + breakGap,
       height: size.height,
@@ -116,7 +119,7 @@ function pieceLayer(
   const y = scale.edge.y + piece.rect.y * scale.pixelsPerTick;
   const height = piece.rect.height * scale.pixelsPerTick;
   const box = { x: surface - top * perTick, y, width: piece.caliper * perTick, height };
-  const hasFoam = piece.piece.attach.endsWith('foam');
+  const hasFoam = adhesive(piece.piece.attach).foam;
   return {
     key: piece.id,
     row: piece.id,

@@ -1,16 +1,17 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { StandingCard } from '../../core/drawing/standingCard';
 import { TICKS_PER_INCH, type Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import type { Library } from '../../core/plan/libraryItem';
-import { Dialog } from '../parts/Dialog';
+import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
 import { rememberUnit, UnitSwitch } from '../parts/UnitSwitch';
 import { postJson } from '../store/postJson';
-import { useKeys } from '../workbench/useKeys';
+import { useKeys } from '../parts/useKeys';
 import { Bin } from './Bin';
 import { NameBar } from './NameBar';
 import { NewCardDialog } from './NewCardDialog';
 import { Shelf } from './Shelf';
+import { useImport } from './useImport';
 
 interface Props {
   readonly cards: readonly StandingCard[];
@@ -27,6 +28,16 @@ interface Props {
 /** One to so many, by the CSS inch; every card stands at this one scale. */
 const reduction = 3.8;
 const scale = 96 / reduction / TICKS_PER_INCH;
+
+const ledgeKeys: readonly KeyLine[] = [
+  ['← →', 'go from card to card'],
+  ['Enter', 'open the card'],
+  ['n', 'make a new card'],
+  ['d', 'make a copy of the card in focus'],
+  ['Delete', 'put the card in focus into the bin'],
+  ['u', 'swap the leading unit'],
+  ['?', 'these keys'],
+];
 
 /** All cards on picture ledges, a ledge for each release. */
 export function Ledge(props: Props) {
@@ -205,29 +216,12 @@ export function Ledge(props: Props) {
         />
       )}
       {open === 'keys' && (
-        <Dialog title="Keys" onClose={() => setOpen(undefined)}>
-          <p>← → go from card to card, Enter opens one.</p>
-          <p>
-            n makes a new card, d copies the one in focus, Delete bins it. u swaps the leading unit.
-          </p>
-          <label className="flex gap-2 pt-4">
-            <input
-              type="checkbox"
-              checked={areKeysOn}
-              onChange={(event) => setKeysOn(event.target.checked)}
-            />
-            Single keys are on
-          </label>
-          <div className="flex justify-end pt-3">
-            <button
-              type="button"
-              className="button button-leading"
-              onClick={() => setOpen(undefined)}
-            >
-              Close
-            </button>
-          </div>
-        </Dialog>
+        <KeysDialog
+          keys={ledgeKeys}
+          areKeysOn={areKeysOn}
+          onKeysOn={setKeysOn}
+          onClose={() => setOpen(undefined)}
+        />
       )}
     </div>
   );
@@ -244,29 +238,4 @@ function focusCard(by: 1 | -1): boolean {
   const next = links[at < 0 ? 0 : at + by];
   next?.focus();
   return next !== undefined;
-}
-
-/** A hidden file picker and what opens it; a card file that is taken in is opened. */
-function useImport(onProblem: (sentence: string) => void): readonly [React.ReactNode, () => void] {
-  const picker = useRef<HTMLInputElement>(null);
-  const take = async (file: File) => {
-    const answer = await postJson<{ readonly id: string }>('/api/cards/import', await file.text());
-    if (answer.ok) location.assign(`/card/${answer.body.id}/base`);
-    else onProblem(answer.message);
-  };
-  const input = (
-    <input
-      ref={picker}
-      type="file"
-      accept=".json,application/json"
-      className="hidden"
-      aria-label="Card file"
-      onChange={(event) => {
-        const [file] = event.target.files ?? [];
-        if (file) void take(file);
-        event.target.value = '';
-      }}
-    />
-  );
-  return [input, () => picker.current?.click()];
 }

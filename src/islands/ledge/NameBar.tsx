@@ -41,7 +41,7 @@ export function NameBar({ designers, onNamed }: Props) {
         id="your-name"
         className="field w-44"
         maxLength={60}
-        placeholder="another name"
+        placeholder={designers.length > 0 ? 'another name' : 'your name'}
         value={name}
         onChange={(event) => setName(event.target.value)}
       />

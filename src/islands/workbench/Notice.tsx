@@ -19,12 +19,12 @@ interface Props {
 
 /** A line above the findings: what a move did to the sizes, with one key to keep them. */
 export function Notice({ content, unit, onKeep, onClose }: Props) {
-  if (!content) return <div role="status" />;
+  if (!content) return <div role="status" className="absolute" />;
   const { text, changes = [], keep } = content;
   return (
     <div
       role="status"
-      className="border-violet bg-violet-wash flex flex-wrap items-center gap-x-3 gap-y-1 border-t-2 px-[18px] py-1.5 print:hidden"
+      className="border-violet bg-violet-wash absolute inset-x-0 bottom-full z-10 flex flex-wrap items-center gap-x-3 gap-y-1 border-t-2 px-[18px] py-1.5 print:hidden"
     >
       <span>
         {text}

@@ -8,18 +8,19 @@ import type { Plan } from '../../core/plan/plan';
 import { BaseStation } from '../base/BaseStation';
 import { NewReleaseDialog } from '../parts/NewReleaseDialog';
 import { NewStockDialog } from '../parts/NewStockDialog';
+import { KeysDialog } from '../parts/KeysDialog';
 import { rememberUnit } from '../parts/UnitSwitch';
+import { useKeys } from '../parts/useKeys';
 import { SheetStation } from '../sheet/SheetStation';
 import { useCardPlan } from '../store/useCardPlan';
 import { ConflictDialog } from './ConflictDialog';
 import { FindingsLine } from './FindingsLine';
-import { KeysDialog } from './KeysDialog';
 import { Notice } from './Notice';
 import { StationStrip } from './StationStrip';
 import { stations, type StationId } from './stations';
-import { useKeys } from './useKeys';
 import { useLayerCommands } from './useLayerCommands';
 import { enterRow, focusRow, useSelection } from './useSelection';
+import { workbenchKeys } from './workbenchKeys';
 import { WorkbenchHeader } from './WorkbenchHeader';
 
 interface Props {
@@ -154,23 +155,26 @@ export function Workbench(props: Props) {
           />
         )}
       </main>
-      <Notice
-        content={commands.notice}
-        unit={unit}
-        onKeep={change}
-        onClose={commands.closeNotice}
-      />
-      <FindingsLine
-        findings={findings}
-        unit={unit}
-        onCommit={change}
-        onSelect={({ pieceId }) => {
-          if (station !== 'base') go('base');
-          select(pieceId ?? 'base');
-        }}
-      />
+      <div className="relative">
+        <Notice
+          content={commands.notice}
+          unit={unit}
+          onKeep={change}
+          onClose={commands.closeNotice}
+        />
+        <FindingsLine
+          findings={findings}
+          unit={unit}
+          onCommit={change}
+          onSelect={({ pieceId }) => {
+            if (station !== 'base') go('base');
+            select(pieceId ?? 'base');
+          }}
+        />
+      </div>
       {isShowingKeys && (
         <KeysDialog
+          keys={workbenchKeys}
           areKeysOn={areKeysOn}
           onKeysOn={setKeysOn}
           onClose={() => setShowingKeys(false)}

@@ -7,7 +7,7 @@ import type { Library } from '../../core/plan/libraryItem';
 import { movePieceBy } from '../../core/plan/movePiece';
 import type { FaceId } from '../../core/plan/piece';
 import type { CardPlan } from '../store/useCardPlan';
-import { addLayer } from './newPiece';
+import { addLayer } from './addLayer';
 import type { NoticeContent } from './Notice';
 import { keepSizes, sizeChanges } from './sizeChanges';
 import { focusFirstField, focusRow, type Selection } from './useSelection';

@@ -1,5 +1,6 @@
 import { subtractLengths, timesLength, type Length } from '../../length/length';
 import { letterOf, supportRect, type Rect, type ResolvedPiece } from '../../resolve/resolvedCard';
+import { isSameBorder } from '../../tolerances';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
 import { resizeRemedy } from './sizeRemedy';
 
@@ -15,7 +16,7 @@ export const unequalBorders: Rule = {
       const { left, top, right, bottom } = piece.reveals;
       const isCentred = piece.origins.x.kind === 'centred' && piece.origins.y.kind === 'centred';
       const overhangs = Math.min(left, top, right, bottom) < 0;
-      if (!isCentred || overhangs || Math.abs(left - top) <= 1) return [];
+      if (!isCentred || overhangs || isSameBorder(left, top)) return [];
       const supportLetter = letterOf(card, piece.support);
       return [
         findOnPiece(

@@ -1,32 +1,17 @@
-import { Dialog } from '../parts/Dialog';
+import { Dialog } from './Dialog';
+
+/** A key or two, and what they do. */
+export type KeyLine = readonly [keys: string, does: string];
 
 interface Props {
+  readonly keys: readonly KeyLine[];
   readonly areKeysOn: boolean;
   readonly onKeysOn: (on: boolean) => void;
   readonly onClose: () => void;
 }
 
-const keys: readonly (readonly [keys: string, does: string])[] = [
-  ['↑ ↓', 'go from layer to layer; in a field, a mark up or down'],
-  ['Enter', 'go into the layer’s figure; in a field, keep it'],
-  ['Esc', 'take back what is being typed'],
-  ['[ ]', 'in a field: a mark down, a mark up'],
-  ['a', 'add a layer on the selected one'],
-  ['i', 'add a layer inside'],
-  ['Alt ↑ ↓', 'move the layer to the front or the back'],
-  ['Delete', 'remove the layer'],
-  ['f', 'turn the card over to its inside and back'],
-  ['e w', 'use the first or second remedy of the finding shown'],
-  ['k', 'keep the sizes after a move'],
-  ['u', 'swap the leading unit'],
-  ['1 8', 'go to Base, to Sheet'],
-  ['p', 'print, on the Sheet'],
-  ['Ctrl Z, Ctrl Shift Z', 'undo, do again'],
-  ['?', 'these keys'],
-];
-
 /** The keys, and the switch for those that are a single character. */
-export function KeysDialog({ areKeysOn, onKeysOn, onClose }: Props) {
+export function KeysDialog({ keys, areKeysOn, onKeysOn, onClose }: Props) {
   return (
     <Dialog title="Keys" onClose={onClose}>
       <table className="w-full">

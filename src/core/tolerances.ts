@@ -1,0 +1,12 @@
+import type { Length } from './length/length';
+
+/**
+ * One tick, 62.5 nm. Centring cannot split an odd tick, so the two borders of a centred piece may
+ * differ by one; no ruler shows it.
+ */
+const centringDifference = 1;
+
+/** Whether two borders are the same but for the odd tick that centring leaves. */
+export function isSameBorder(a: Length, b: Length): boolean {
+  return Math.abs(a - b) <= centringDifference;
+}

@@ -1,0 +1,21 @@
+import type { KeyLine } from '../parts/KeysDialog';
+
+/** The keys of the workbench, as its help lists them. */
+export const workbenchKeys: readonly KeyLine[] = [
+  ['↑ ↓', 'go from layer to layer; in a field, a mark up or down'],
+  ['Enter', 'go into the layer’s figure; in a field, keep it'],
+  ['Esc', 'take back what is being typed'],
+  ['[ ]', 'in a field: a mark down, a mark up'],
+  ['a', 'add a layer on the selected one'],
+  ['i', 'add a layer inside'],
+  ['Alt ↑ ↓', 'move the layer to the front or the back'],
+  ['Delete', 'remove the layer'],
+  ['f', 'turn the card over to its inside and back'],
+  ['e w', 'use the first or second remedy of the finding shown'],
+  ['k', 'keep the sizes after a move'],
+  ['u', 'swap the leading unit'],
+  ['1 8', 'go to Base, to Sheet'],
+  ['p', 'print, on the Sheet'],
+  ['Ctrl Z, Ctrl Shift Z', 'undo, do again'],
+  ['?', 'these keys'],
+];
