@@ -71,6 +71,16 @@ test('a move tells the sizes it changed, and one key keeps the former ones', asy
   await expect(size(page)).toHaveText('3 1⁄4 × 4 1⁄2');
 });
 
+test('keys pressed without a pause all find their place', async ({ page }) => {
+  await openCopy(page, 'rain-day');
+  for (let layer = 0; layer < 6; layer++) {
+    await page.keyboard.press('a');
+    await page.keyboard.type('1/32');
+    await page.keyboard.press('Enter');
+  }
+  await expect(size(page)).toHaveText('5 1⁄8 × 3 7⁄8');
+});
+
 test('rows are dragged past one another', async ({ page }) => {
   await openCopy(page, 'bean-poles');
   const row = (name: string) => page.getByRole('button', { name: new RegExp(`^. ${name}`) });
@@ -99,7 +109,6 @@ test('keys walk the rows, turn the card, swap the unit and go to the stations', 
   await page.keyboard.press('Escape');
   await expect(page.getByLabel('all round')).toHaveValue('1/16');
   await page.keyboard.press('Escape');
-  await page.getByLabel('all round').blur();
   await page.keyboard.press('u');
   await expect(size(page)).toHaveText('≈ 104.8 × 136.5');
   await page.keyboard.press('u');

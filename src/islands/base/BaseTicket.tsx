@@ -24,7 +24,7 @@ export function BaseTicket({ plan, card, unit, onCommit }: Props) {
   return (
     <div className="border-violet border-l-4 bg-white pt-2 pr-3 pb-3 pl-3">
       <div className="flex items-center gap-3">
-        <span className="bg-violet font-heading w-6 text-center leading-6 font-semibold text-white">
+        <span className="bg-violet font-heading min-w-6 px-1 text-center leading-6 font-semibold text-white">
           {base.letter}
         </span>
         <span className="font-semibold">Base</span>

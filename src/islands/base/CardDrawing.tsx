@@ -75,7 +75,7 @@ export function CardDrawing(props: Props) {
         axis="vertical"
         from={scale.face.y}
         to={bottom}
-        at={58}
+        at={50}
         object={scale.face.x - 8}
         length={card.base.face.height}
         unit={unit}
@@ -110,7 +110,13 @@ export function CardDrawing(props: Props) {
         spare={mainHeight - scale.face.height}
         onTurn={onTurn}
       />
-      <LeaderLines layers={layers} anchors={anchors} to={width + 12} selected={selected} />
+      <LeaderLines
+        layers={layers}
+        anchors={anchors}
+        to={width + 12}
+        selected={selected}
+        lowest={scale.face.y + mainHeight + 30}
+      />
       <text x={scale.face.x} y={bottom + 24} className="caption">
         {face === 'front' ? 'Front' : 'Inside'}
         <tspan dx={10} className="fill-sheet-muted font-sans">

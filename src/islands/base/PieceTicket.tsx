@@ -55,7 +55,7 @@ export function PieceTicket({ piece, resolved, plan, card, library, unit, action
   return (
     <div className="border-violet border-l-4 bg-white pt-2 pr-3 pb-3 pl-3">
       <div className="flex items-center gap-3">
-        <span className="bg-violet font-heading w-6 text-center leading-6 font-semibold text-white">
+        <span className="bg-violet font-heading min-w-6 px-1 text-center leading-6 font-semibold text-white">
           {letter}
         </span>
         <TextField

@@ -116,6 +116,8 @@ export function LengthField({
               } else if (event.key === 'Escape' && typed !== undefined) {
                 event.stopPropagation();
                 leave();
+              } else if (event.key === 'Escape') {
+                event.currentTarget.closest<HTMLElement>('[data-row]')?.focus();
               } else if (direction !== undefined) {
                 event.preventDefault();
                 step(direction);

@@ -215,7 +215,7 @@ function CutTable({ heading, rows, unit }: CutTableProps) {
                 <td className="font-semibold whitespace-nowrap">{writeSize(row.size, unit)}</td>
                 <td className="whitespace-nowrap">{writeSize(row.size, other)}</td>
                 <td>
-                  <span className="inline-flex items-center gap-1.5">
+                  <span className="inline-flex items-baseline gap-1.5">
                     <Swatch colour={row.colour} /> {row.stock}
                   </span>
                 </td>

@@ -19,7 +19,7 @@ import { Notice } from './Notice';
 import { StationStrip } from './StationStrip';
 import { stations, type StationId } from './stations';
 import { useLayerCommands } from './useLayerCommands';
-import { enterRow, focusRow, useSelection } from './useSelection';
+import { changeAndFocusRow, enterRow, useSelection } from './useSelection';
 import { workbenchKeys } from './workbenchKeys';
 import { WorkbenchHeader } from './WorkbenchHeader';
 
@@ -130,10 +130,7 @@ export function Workbench(props: Props) {
             unit={unit}
             face={selection.face}
             selected={selected}
-            onSelect={(id) => {
-              select(id);
-              focusRow(id);
-            }}
+            onSelect={(id) => changeAndFocusRow(() => select(id), id)}
             onTurn={selection.turn}
             onCommit={change}
             onPreview={preview}

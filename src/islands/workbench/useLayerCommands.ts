@@ -10,7 +10,7 @@ import type { CardPlan } from '../store/useCardPlan';
 import { addLayer } from './addLayer';
 import type { NoticeContent } from './Notice';
 import { keepSizes, sizeChanges } from './sizeChanges';
-import { focusFirstField, focusRow, type Selection } from './useSelection';
+import { changeAndEnterRow, changeAndFocusRow, type Selection } from './useSelection';
 
 export interface LayerCommands {
   readonly notice: NoticeContent | undefined;
@@ -55,21 +55,21 @@ export function useLayerCommands(
     redo: () => setNotice(!canRedo || redo() ? undefined : doesNotFit),
     add: (face) => {
       const id = `p-${crypto.randomUUID().slice(0, 8)}` as PieceId;
-      restack(addLayer(plan, library, face, selection.selected, id));
-      selection.select(id, face);
-      focusFirstField(id);
+      changeAndEnterRow(() => {
+        restack(addLayer(plan, library, face, selection.selected, id));
+        selection.select(id, face);
+      }, id);
     },
     remove: (id) => {
       const next = selection.neighbourOf(id);
-      restack({ kind: 'remove-piece', id });
-      selection.select(next);
-      focusRow(next);
+      changeAndFocusRow(() => {
+        restack({ kind: 'remove-piece', id });
+        selection.select(next);
+      }, next);
     },
     moveBy: (id, places) => {
       const edit = movePieceBy(plan, id, places);
-      if (!edit) return;
-      restack(edit);
-      focusRow(id);
+      if (edit) changeAndFocusRow(() => restack(edit), id);
     },
     keepFormerSizes: () => {
       if (!notice?.keep) return false;

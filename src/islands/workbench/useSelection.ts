@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { faceOf } from '../../core/plan/movePiece';
 import type { FaceId } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
@@ -69,9 +70,7 @@ export function useSelection(
     walk: (count) => {
       const at = rows.indexOf(selected) + count;
       const next = rows[Math.max(0, Math.min(rows.length - 1, at))];
-      if (!next) return;
-      select(next);
-      focusRow(next);
+      if (next) changeAndFocusRow(() => select(next), next);
     },
     neighbourOf: (id) => {
       const at = rows.indexOf(id);
@@ -80,14 +79,19 @@ export function useSelection(
   };
 }
 
-/** Puts the focus on a row once it is drawn. */
-export function focusRow(id: string): void {
-  requestAnimationFrame(() => rowElement(id)?.focus());
+/**
+ * Makes a change, draws it at once, and puts the focus on a row. At once, because the next key may
+ * come before the next frame and must find its place.
+ */
+export function changeAndFocusRow(change: () => void, id: string): void {
+  flushSync(change);
+  rowElement(id)?.focus();
 }
 
-/** Puts the focus into the first figure of a row once it is drawn. */
-export function focusFirstField(id: string): void {
-  requestAnimationFrame(() => firstField(id)?.focus());
+/** The same, with the focus in the first figure of the row. */
+export function changeAndEnterRow(change: () => void, id: string): void {
+  flushSync(change);
+  firstField(id)?.focus();
 }
 
 /** Goes into the first figure of a row; false where the row has none. */
