@@ -54,7 +54,7 @@ const openings: readonly {
   {
     name: 'a new release',
     path: '/card/bean-poles/base',
-    open: async (page) => void (await page.getByLabel('Release').selectOption('+')),
+    open: async (page) => void (await page.getByLabel('Release', { exact: true }).selectOption('+')),
   },
   {
     name: 'each side and a place from an edge',

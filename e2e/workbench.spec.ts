@@ -204,14 +204,14 @@ test('no answer from the server is said, and what was typed is saved when it ans
 
 test('a release is added from the card, and the card stands on its ledge', async ({ page }) => {
   const id = await openCopy(page, 'marrow-prize');
-  await page.getByLabel('Release').selectOption('+');
+  await page.getByLabel('Release', { exact: true }).selectOption('+');
   const dialog = page.getByRole('dialog', { name: 'Add a release' });
   await dialog.getByRole('button', { name: 'Add the release' }).click();
   await expect(dialog.getByRole('alert')).toContainText('The release has no name');
   await dialog.getByLabel('Name').fill('Harbour Steps');
   await dialog.getByLabel('On sale').fill('2027-05-08');
   await dialog.getByRole('button', { name: 'Add the release' }).click();
-  await expect(page.getByLabel('Release')).toContainText('Harbour Steps, on sale 8 May 2027');
+  await expect(page.getByLabel('Release', { exact: true })).toContainText('Harbour Steps, on sale 8 May 2027');
   await isSaved(page);
   await open(page, '/');
   const ledge = page.getByRole('region', { name: 'Harbour Steps' });
