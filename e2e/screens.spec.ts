@@ -54,7 +54,8 @@ const openings: readonly {
   {
     name: 'a new release',
     path: '/card/bean-poles/base',
-    open: async (page) => void (await page.getByLabel('Release', { exact: true }).selectOption('+')),
+    open: async (page) =>
+      void (await page.getByLabel('Release', { exact: true }).selectOption('+')),
   },
   {
     name: 'each side and a place from an edge',

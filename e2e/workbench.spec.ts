@@ -211,7 +211,9 @@ test('a release is added from the card, and the card stands on its ledge', async
   await dialog.getByLabel('Name').fill('Harbour Steps');
   await dialog.getByLabel('On sale').fill('2027-05-08');
   await dialog.getByRole('button', { name: 'Add the release' }).click();
-  await expect(page.getByLabel('Release', { exact: true })).toContainText('Harbour Steps, on sale 8 May 2027');
+  await expect(page.getByLabel('Release', { exact: true })).toContainText(
+    'Harbour Steps, on sale 8 May 2027',
+  );
   await isSaved(page);
   await open(page, '/');
   const ledge = page.getByRole('region', { name: 'Harbour Steps' });

@@ -1,0 +1,67 @@
+import { describe, expect, it } from 'vitest';
+import {
+  chalk,
+  fiveLayers,
+  library,
+  measure,
+  pieceOn,
+  planOf,
+  reveal,
+} from '../../../test/support/plans';
+import { computeCard } from '../computeCard';
+import type { CardId } from '../plan/ids';
+import type { Plan } from '../plan/plan';
+import { drawFace, unknownColour } from './drawFace';
+import { standingCard } from './standingCard';
+
+const draw = (plan: Plan, face: 'front' | 'inside') =>
+  drawFace(computeCard(plan, library).card, face);
+const stand = (plan: Plan) => standingCard('card' as CardId, plan, computeCard(plan, library));
+
+describe('a drawn face', () => {
+  it('has the base first and then each layer of that face, lowest first', () => {
+    expect(draw(fiveLayers(), 'front').map(({ id }) => id)).toEqual([
+      'base',
+      'paper',
+      'mat-1',
+      'mat-2',
+      'top',
+    ]);
+    expect(draw(fiveLayers(), 'inside').map(({ id }) => id)).toEqual([
+      'base',
+      'inside-mat',
+      'liner',
+    ]);
+  });
+
+  it('draws a stock it does not know in a colour of its own, and lifts what stands on foam', () => {
+    const piece = {
+      ...pieceOn('front', 'a', reveal('1/8')),
+      stock: { ...chalk, version: 9 },
+      attach: 'foam' as const,
+    };
+    const [base, drawn] = draw(planOf([piece]), 'front');
+    expect(drawn).toMatchObject({ colour: unknownColour, lifted: true });
+    expect(base).toMatchObject({ colour: '#fbfaf6', lifted: false });
+  });
+});
+
+describe('a card on the Ledge', () => {
+  it('is drawn from its plan and counts what it has to mend', () => {
+    const plan = planOf([
+      pieceOn('front', 'uneven', measure('4', '5')),
+      pieceOn('front', 'large', measure('5', '5')),
+    ]);
+    expect(stand(plan)).toMatchObject({ stops: 1, looks: 1, format: 'A2', isLying: false });
+    expect(stand(plan).front).toEqual(draw(plan, 'front'));
+  });
+
+  it('says of a lying one that it lies, and of a tent that it is one', () => {
+    const format = { kind: 'named', id: 'slimline', stand: 'lying' } as const;
+    expect(stand(planOf([], { format, fold: 'tent' }))).toMatchObject({
+      isLying: true,
+      fold: 'tent',
+      format: 'Slimline',
+    });
+  });
+});

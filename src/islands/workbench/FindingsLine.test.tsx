@@ -1,0 +1,52 @@
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { fiveLayers, library, measure, pieceOn, planOf } from '../../../test/support/plans';
+import { computeCard } from '../../core/computeCard';
+import { applyEdit } from '../../core/plan/applyEdit';
+import type { Edit } from '../../core/plan/edit';
+import type { Plan } from '../../core/plan/plan';
+import { FindingsLine } from './FindingsLine';
+
+afterEach(cleanup);
+
+function show(plan: Plan) {
+  const onCommit = vi.fn<(edit: Edit) => void>();
+  const onSelect = vi.fn();
+  const { findings } = computeCard(plan, library);
+  render(<FindingsLine findings={findings} unit="in" onCommit={onCommit} onSelect={onSelect} />);
+  return { findings, onCommit, onSelect };
+}
+
+const uneven = planOf([
+  pieceOn('front', 'Panel', measure('4', '5')),
+  pieceOn('Panel', 'Wide', measure('4 1/2', '1')),
+]);
+
+describe('the line of findings', () => {
+  it('says so when there is nothing to mend', () => {
+    show(fiveLayers());
+    expect(screen.getByText('Nothing to mend on this card.')).toBeDefined();
+  });
+
+  it('tells the gravest with its remedy, and gives exactly that edit', () => {
+    const { findings, onCommit } = show(uneven);
+    expect(screen.getByText('1 stops the card')).toBeDefined();
+    fireEvent.click(screen.getByRole('button', { name: /^Cut 3 3⁄4 × 4 3⁄4/ }));
+    expect(onCommit.mock.calls).toEqual([[findings[0]?.remedies[0]?.edit]]);
+  });
+
+  it('opens the rest, where each can be selected or left as it is', () => {
+    const { findings, onCommit, onSelect } = show(uneven);
+    fireEvent.click(screen.getByRole('button', { name: `All findings (${findings.length})` }));
+    const entries = screen.getAllByRole('listitem');
+    expect(entries).toHaveLength(findings.length);
+    fireEvent.click(screen.getByRole('button', { name: /^Panel B: the border/ }));
+    expect(onSelect).toHaveBeenCalledWith(findings.find(({ name }) => name === 'Panel'));
+    fireEvent.click(screen.getAllByRole('button', { name: 'Leave it so' })[1] ?? document.body);
+    const [edit] = onCommit.mock.calls[0] ?? [];
+    const outcome = edit && applyEdit(uneven, edit);
+    if (!outcome?.ok) throw new Error('the edit does not apply');
+    const left = computeCard(outcome.plan, library).findings;
+    expect(left.map(({ name }) => name)).toEqual(['Wide']);
+  });
+});
