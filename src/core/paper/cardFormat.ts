@@ -26,7 +26,17 @@ export interface SheetBlank {
   readonly from: string;
 }
 
-export const cardFormatIds = ['a2', 'a6', 'slimline'] as const;
+export const cardFormatIds = [
+  'a2',
+  'a6',
+  'dl',
+  'slimline',
+  'mini-slimline',
+  'half-page',
+  'square-5',
+  'square-5-1-4',
+  'square-148',
+] as const;
 export type CardFormatId = (typeof cardFormatIds)[number];
 
 /** A named card format: finished, closed size, and the blanks usual for it. */

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import paperSizes from '../../../test/reference/paper-sizes.json';
 import { inches, millimetres, sameSize, TICKS_PER_MILLIMETRE, type Size } from '../length/length';
+import { cardFormatIds } from './cardFormat';
 import { cardFormat, cardFormats } from './cardFormats';
 import { layOutFormat, layOutBlank } from './layOutBlank';
 import { a4Sheet, countStraight, letterSheet, sheets } from './sheets';
@@ -35,7 +36,8 @@ describe('blanks and scores', () => {
             const { face, blank, score } = layOutFormat(format, stand, fold, blankId);
             expect(sameSize(layOutBlank(face, fold).blank, blank)).toBe(true);
             expect(score.at * 2).toBe(fold === 'side' ? blank.width : blank.height);
-            expect(face.width < face.height).toBe(stand === 'upright');
+            const isSquare = face.width === face.height;
+            expect(isSquare || face.width < face.height === (stand === 'upright')).toBe(true);
             seen++;
           }
     expect(seen).toBe(cardFormats.length * 8);
@@ -87,6 +89,28 @@ describe('against the outside', () => {
     expect([side.height, side.width]).toEqual([asTicks(wMm), asTicks(hMm)]);
     const exact = layOutFormat(cardFormat('a6'), 'upright', 'tent', 'exact');
     expect(exact.face.height).toBe(millimetres(148));
+  });
+
+  // Common practice: an A4 cut at 198 mm and scored at 99; three flat DL pieces from an A4.
+  it('makes a DL of an A4 cut at 198 mm, scored at 99', () => {
+    const { blank, score } = layOutFormat(cardFormat('dl'), 'upright', 'side');
+    expect(blank).toEqual(size(millimetres(198), a4Sheet.size.width));
+    expect(score.at).toBe(millimetres(99));
+    expect(countStraight(a4Sheet.size, size(millimetres(99), millimetres(210))).count).toBe(3);
+  });
+
+  // Common practice: an 11 x 8 1/2 sheet scored at 5 1/2 is a half page, closed 5 1/2 x 8 1/2.
+  it('makes a half page of a whole letter sheet', () => {
+    const { blank, score } = layOutFormat(cardFormat('half-page'), 'upright', 'side');
+    expect(blank).toEqual(size(letterSheet.size.height, letterSheet.size.width));
+    expect(score.at).toBe(inches(5, 1, 2));
+    expect(countStraight(letterSheet.size, blank)).toEqual({ count: 1, turned: true });
+  });
+
+  it('has an id, a name and a source for every format, each once', () => {
+    expect(cardFormats.map(({ id }) => id)).toEqual([...cardFormatIds]);
+    expect(new Set(cardFormats.map(({ name }) => name)).size).toBe(cardFormats.length);
+    expect(cardFormats.every(({ source }) => source.length > 10)).toBe(true);
   });
 
   // Common practice: one slimline base from a letter sheet, three 3 1/4 x 7 3/4 panels.

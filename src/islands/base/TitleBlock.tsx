@@ -100,15 +100,19 @@ export function TitleBlock({
         )}
       </Cell>
       <Cell name="Stands">
-        <select
-          className="in-place font-semibold"
-          aria-label="Stands"
-          value={stand}
-          onChange={(event) => chooseStand(event.target.value)}
-        >
-          <option value="upright">upright</option>
-          <option value="lying">lying</option>
-        </select>
+        {face.width === face.height ? (
+          <span className="font-semibold">square</span>
+        ) : (
+          <select
+            className="in-place font-semibold"
+            aria-label="Stands"
+            value={stand}
+            onChange={(event) => chooseStand(event.target.value)}
+          >
+            <option value="upright">upright</option>
+            <option value="lying">lying</option>
+          </select>
+        )}
       </Cell>
       <Cell name="Fold">
         <select

@@ -29,8 +29,10 @@ export function NewCardDialog({ releases, library, unit, onClose }: Props) {
   const [stock, setStock] = useState(() => likelyBase(library));
   const [releaseId, setReleaseId] = useState('');
 
+  const named = cardFormats.find(({ id }) => id === formatId);
+  const isSquare = named !== undefined && named.finished.short === named.finished.long;
+
   const format = (): Base['format'] | string => {
-    const named = cardFormats.find(({ id }) => id === formatId);
     if (named) return { kind: 'named', id: named.id, stand };
     const parsed = parseSize(size, unit);
     if (!parsed.ok) return `Size: ${lengthIssueSentence(parsed.issue, size)}`;
@@ -94,7 +96,7 @@ export function NewCardDialog({ releases, library, unit, onClose }: Props) {
             onChange={(e) => setSize(e.target.value)}
           />
         </>
-      ) : (
+      ) : isSquare ? null : (
         <Choice
           name="Stands"
           value={stand}
