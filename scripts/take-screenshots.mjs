@@ -8,6 +8,7 @@ const views = [
   { name: 'base-slimline-tent', path: '/card/last-tram-home/base?piece=top' },
   { name: 'base-millimetres', path: '/card/shed-door/base?piece=mat' },
   { name: 'sheet', path: '/card/bean-poles/sheet' },
+  { name: 'new-card', path: '/', key: 'n' },
 ];
 
 const browser = await chromium.launch({
@@ -20,9 +21,10 @@ const context = await browser.newContext({
 });
 await context.addCookies([{ name: 'nibwright-designer', value: 'orla', url: address }]);
 const page = await context.newPage();
-for (const { name, path } of views) {
+for (const { name, path, key } of views) {
   await page.goto(address + path);
   await page.waitForLoadState('networkidle');
+  if (key) await page.keyboard.press(key);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 }
 await browser.close();

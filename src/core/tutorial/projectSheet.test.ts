@@ -69,6 +69,10 @@ describe('the project sheet', () => {
     expect(writeReveals(even, 'in')).toBe('1⁄8');
     expect(writeReveals(uneven, 'in')).toBe('1⁄8 at the sides, 1⁄4 at top and bottom');
     expect(writeRevealsShort(uneven, 'in')).toBe('sides 1⁄8, top/bottom 1⁄4');
+    expect(writeRevealsShort(even, 'in')).toBe('1⁄8');
+    expect(writeRevealsShort({ ...uneven, right: uneven.top }, 'in')).toBe(
+      '← 1⁄8 ↑ 1⁄4 → 1⁄4 ↓ 1⁄4',
+    );
     expect(writeReveals({ ...uneven, left: even.left, right: uneven.top }, 'in')).toMatch(
       /^left 1⁄8, top/,
     );

@@ -13,7 +13,7 @@ export function scoreSentence({ base, leading, copies }: ProjectSheet): string {
   const { blank, score, from } = base;
   const cut = copies === 1 ? 'Cut the blank' : `Cut ${copies} blanks`;
   const edge = score.axis === 'vertical' ? 'the left' : 'the top';
-  const source = from === undefined ? '' : `, from an ${from}`;
+  const source = from === undefined ? '' : `, from ${aOrAn(from)}`;
   const it = copies === 1 ? 'it' : 'each';
   return (
     `${cut} ${writeSizeBoth(blank, leading)}${source}. ` +
@@ -37,20 +37,37 @@ export function formatSentence({ format, stand, fold }: ProjectSheet): string {
  * The border all round in the fewest words, in one unit.
  * @example '1⁄8', or '1⁄8 at the sides, 3⁄8 at top and bottom', or four figures
  */
-export function writeReveals({ left, top, right, bottom }: Reveals, unit: Unit): string {
-  const write = (length: Reveals['left']) => writeLength(length, unit);
-  if (isSameBorder(left, right) && isSameBorder(top, bottom))
-    return isSameBorder(left, top)
-      ? write(left)
-      : `${write(left)} at the sides, ${write(top)} at top and bottom`;
-  return `left ${write(left)}, top ${write(top)}, right ${write(right)}, bottom ${write(bottom)}`;
+export function writeReveals(reveals: Reveals, unit: Unit): string {
+  return wordReveals(reveals, unit, {
+    pairs: (sides, ends) => `${sides} at the sides, ${ends} at top and bottom`,
+    each: (left, top, right, bottom) =>
+      `left ${left}, top ${top}, right ${right}, bottom ${bottom}`,
+  });
 }
 
 /** The same in the least room, for a row: 'sides 1⁄8, top/bottom 3⁄8'. */
 export function writeRevealsShort(reveals: Reveals, unit: Unit): string {
-  return writeReveals(reveals, unit)
-    .replace(/^(.*) at the sides, (.*) at top and bottom$/, 'sides $1, top/bottom $2')
-    .replace(/^left (.*), top (.*), right (.*), bottom (.*)$/, '← $1 ↑ $2 → $3 ↓ $4');
+  return wordReveals(reveals, unit, {
+    pairs: (sides, ends) => `sides ${sides}, top/bottom ${ends}`,
+    each: (left, top, right, bottom) => `← ${left} ↑ ${top} → ${right} ↓ ${bottom}`,
+  });
+}
+
+interface RevealWords {
+  readonly pairs: (sides: string, ends: string) => string;
+  readonly each: (left: string, top: string, right: string, bottom: string) => string;
+}
+
+/** Chooses between one figure, two and four by what differs, and words them. */
+function wordReveals(
+  { left, top, right, bottom }: Reveals,
+  unit: Unit,
+  { pairs, each }: RevealWords,
+): string {
+  const write = (length: Reveals['left']) => writeLength(length, unit);
+  if (!isSameBorder(left, right) || !isSameBorder(top, bottom))
+    return each(write(left), write(top), write(right), write(bottom));
+  return isSameBorder(left, top) ? write(left) : pairs(write(left), write(top));
 }
 
 function aOrAn(word: string): string {

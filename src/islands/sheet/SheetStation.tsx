@@ -123,7 +123,8 @@ export function SheetStation({
             download
             onClick={(event) => {
               if (isSaved) return;
-              // The file is written from what is saved, so that comes first.
+              // The file is written from what is saved, so that comes first. What cannot be saved is
+              // told in the header, and the file is then the last saved one.
               event.preventDefault();
               const { href } = event.currentTarget;
               void onFlush().then(() => location.assign(href));

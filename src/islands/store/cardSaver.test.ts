@@ -89,6 +89,37 @@ describe('saving', () => {
   });
 });
 
+describe('saving at once', () => {
+  it('waits for the save on its way and sends the rest after it', async () => {
+    const answers: ((answer: SaveAnswer) => void)[] = [];
+    const send = vi.fn<SaverOptions['send']>(() => new Promise((resolve) => answers.push(resolve)));
+    const { saver } = startSaver(send);
+    saver.add(rename('a'));
+    await vi.advanceTimersByTimeAsync(500);
+    saver.add(rename('b'));
+    let isFlushed = false;
+    const flushed = saver.flush().then(() => {
+      isFlushed = true;
+    });
+    await vi.advanceTimersByTimeAsync(0);
+    expect({ calls: send.mock.calls.length, isFlushed }).toEqual({ calls: 1, isFlushed: false });
+    answers[0]?.(saved(2));
+    await vi.advanceTimersByTimeAsync(0);
+    expect({ calls: send.mock.calls.length, isFlushed }).toEqual({ calls: 2, isFlushed: false });
+    answers[1]?.(saved(3));
+    await flushed;
+    expect(saver.isPending).toBe(false);
+  });
+
+  it('settles with something pending where no answer comes', async () => {
+    const { saver, states } = startSaver(() => Promise.reject(new Error('no answer')));
+    saver.add(rename('a'));
+    await saver.flush();
+    expect(saver.isPending).toBe(true);
+    expect(states.at(-1)).toBe('retrying');
+  });
+});
+
 describe('others at the same card', () => {
   it('hands over their plan with what of ours is not in it yet', async () => {
     const plan = fiveLayers();
@@ -109,9 +140,9 @@ describe('others at the same card', () => {
     await vi.advanceTimersByTimeAsync(9000);
     expect(send).toHaveBeenCalledTimes(1);
     expect(states.at(-1)).toBe('conflict');
-    expect(saver.pendingEdits).toEqual([rename('a'), rename('b')]);
+    expect(saver.isPending).toBe(true);
     saver.restart(4);
-    expect(saver.pendingEdits).toEqual([]);
+    expect(saver.isPending).toBe(false);
     saver.add(rename('c'));
     await vi.advanceTimersByTimeAsync(500);
     expect(send.mock.calls[1]?.[0]).toMatchObject({ baseRevision: 4, edits: [rename('c')] });

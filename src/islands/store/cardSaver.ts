@@ -48,7 +48,8 @@ export class CardSaver {
   #batch: Batch | undefined;
   #timer: ReturnType<typeof setTimeout> | undefined;
   #isStopped = false;
-  #isSending = false;
+  /** The save on its way, settled once its answer has been taken in. */
+  #sending: Promise<void> | undefined;
   readonly #options: SaverOptions;
 
   constructor(options: SaverOptions) {
@@ -61,11 +62,6 @@ export class CardSaver {
     return this.#waiting.length > 0 || this.#batch !== undefined;
   }
 
-  /** What has not been acknowledged, in order. */
-  get pendingEdits(): readonly Edit[] {
-    return [...(this.#batch?.edits ?? []), ...this.#waiting];
-  }
-
   /** Queues an edit. */
   add(edit: Edit): void {
     this.#waiting.push(edit);
@@ -74,8 +70,13 @@ export class CardSaver {
     this.#schedule(this.#options.delayMs ?? 500);
   }
 
-  /** Sends at once what waits, as when the page is left. */
+  /**
+   * Sends at once what waits, after the save that may be on its way; settles when both are answered.
+   * Where no answer comes, or the person has to choose, it settles with something still pending.
+   */
   async flush(): Promise<void> {
+    clearTimeout(this.#timer);
+    await this.#sending;
     clearTimeout(this.#timer);
     await this.#sendNext();
   }
@@ -102,17 +103,25 @@ export class CardSaver {
   }
 
   async #sendNext(): Promise<void> {
-    if (this.#isSending || this.#isStopped) return;
+    if (this.#sending || this.#isStopped) return;
     this.#batch ??= this.#takeBatch();
     if (!this.#batch) return;
-    this.#isSending = true;
+    this.#sending = this.#send(this.#batch);
+    await this.#sending;
+  }
+
+  async #send(batch: Batch): Promise<void> {
+    let answer: SaveAnswer | undefined;
     try {
-      this.#settle(await this.#options.send(this.#batch));
+      answer = await this.#options.send(batch);
     } catch {
+      // No answer: the same save goes again under the same id.
+    }
+    this.#sending = undefined;
+    if (answer) this.#settle(answer);
+    else {
       this.#options.onState({ kind: 'retrying' }, this.#revision);
       this.#schedule(this.#options.retryMs ?? 2000);
-    } finally {
-      this.#isSending = false;
     }
   }
 

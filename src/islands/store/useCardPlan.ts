@@ -33,6 +33,8 @@ export interface CardPlan {
   readonly redo: () => boolean;
   /** Saves at once what waits; settles when the server has answered. */
   readonly flush: () => Promise<void>;
+  /** Drops what could not be saved; nothing warns of it any more when the page is left. */
+  readonly dropUnsaved: () => void;
   /** Ends a conflict or a refusal by going on from what is saved. */
   readonly takeSaved: () => void;
 }
@@ -130,6 +132,7 @@ export function useCardPlan({
     undo: useCallback(() => take(undoEdit(latest.current)), [take]),
     redo: useCallback(() => take(redoEdit(latest.current)), [take]),
     flush: useCallback(async () => saver.current?.flush(), []),
+    dropUnsaved: useCallback(() => saver.current?.restart(revision), [revision]),
     takeSaved: useCallback(() => {
       if (saveState.kind === 'refused') {
         saver.current?.restart(revision);

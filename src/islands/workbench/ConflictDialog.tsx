@@ -8,18 +8,20 @@ interface Props {
   readonly mine: Plan;
   /** Why the server took nothing; undefined where someone else changed the same part. */
   readonly refusal: string | undefined;
+  /** Mine is safe as a copy: what waits here may go. */
+  readonly onDrop: () => void;
   readonly onTheirs: () => void;
 }
 
 /** What could not be saved: keep it as a card of its own, or go on from what is saved. */
-export function ConflictDialog({ cardId, mine, refusal, onTheirs }: Props) {
+export function ConflictDialog({ cardId, mine, refusal, onDrop, onTheirs }: Props) {
   const [message, setMessage] = useState('');
   const keepMine = async () => {
     const answer = await postJson<{ readonly id: string }>(`/api/cards/${cardId}/copy`, {
       plan: mine,
     });
     if (answer.ok) {
-      onTheirs();
+      onDrop();
       location.assign(`/card/${answer.body.id}/base`);
     } else setMessage(answer.message);
   };

@@ -202,6 +202,7 @@ export function Workbench(props: Props) {
           cardId={cardId}
           mine={plan}
           refusal={state.saveState.kind === 'refused' ? state.saveState.message : undefined}
+          onDrop={state.dropUnsaved}
           onTheirs={state.takeSaved}
         />
       )}
