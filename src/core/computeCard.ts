@@ -1,8 +1,15 @@
 import type { Finding, Rule } from './findings/finding';
+import { cutOut } from './findings/rules/cutOut';
+import { easierFigures } from './findings/rules/easierFigures';
+import { hiddenLayer } from './findings/rules/hiddenLayer';
 import { impossiblePiece } from './findings/rules/impossiblePiece';
 import { largerThanSupport } from './findings/rules/largerThanSupport';
+import { linerAtScore } from './findings/rules/linerAtScore';
 import { missingStock } from './findings/rules/missingStock';
+import { nearColours } from './findings/rules/nearColours';
 import { offTrimmerMarks } from './findings/rules/offTrimmerMarks';
+import { sheetTooSmall } from './findings/rules/sheetTooSmall';
+import { thinReveal } from './findings/rules/thinReveal';
 import { unequalBorders } from './findings/rules/unequalBorders';
 import { runRules } from './findings/runRules';
 import type { Library } from './plan/libraryItem';
@@ -15,8 +22,15 @@ export const rules: readonly Rule[] = [
   impossiblePiece,
   missingStock,
   largerThanSupport,
+  sheetTooSmall,
+  cutOut,
+  linerAtScore,
   unequalBorders,
+  thinReveal,
+  hiddenLayer,
   offTrimmerMarks,
+  nearColours,
+  easierFigures,
 ];
 
 export interface ComputedCard {

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { ComputedCard } from './computeCard';
-import { faceIds } from './plan/piece';
+import { faceIds } from './plan/faces';
+import type { Rect } from './resolve/resolvedCard';
 import { ruleIds } from './plan/rules';
 
 const ticks = z
@@ -8,6 +9,7 @@ const ticks = z
   .int()
   .meta({ description: 'Ticks of 62.5 nm; negative where it overhangs.' });
 const size = z.strictObject({ width: ticks, height: ticks });
+const rect = z.strictObject({ x: ticks, y: ticks, width: ticks, height: ticks });
 const sides = z.strictObject({ left: ticks, top: ticks, right: ticks, bottom: ticks });
 
 /** What the resolve service answers: every figure of a card, and its findings. */
@@ -17,7 +19,7 @@ export const resolveAnswerSchema = z
       letter: z.string(),
       face: size,
       blank: size,
-      score: z.strictObject({ axis: z.enum(['vertical', 'horizontal']), at: ticks }),
+      scores: z.array(z.strictObject({ axis: z.enum(['vertical', 'horizontal']), at: ticks })),
     }),
     pieces: z.array(
       z.strictObject({
@@ -27,7 +29,10 @@ export const resolveAnswerSchema = z
         face: z.enum(faceIds),
         support: z.string().meta({ description: '`base`, or the id of a piece.' }),
         role: z.enum(['mat', 'panel', 'liner']),
-        rect: z.strictObject({ x: ticks, y: ticks, width: ticks, height: ticks }),
+        rect,
+        cut: size.meta({ description: 'What is cut, before trimming.' }),
+        opening: rect.nullable().meta({ description: 'The hole cut in its middle.' }),
+        crossesGate: z.boolean(),
         reveals: sides,
         origins: z.strictObject({
           width: z.looseObject({ kind: z.string() }),
@@ -44,7 +49,13 @@ export const resolveAnswerSchema = z
         reason: z.looseObject({ code: z.string() }),
       }),
     ),
-    thickness: z.strictObject({ front: ticks, inside: ticks, closed: ticks }),
+    thickness: z.strictObject({
+      front: ticks,
+      'inside-front': ticks,
+      inside: ticks,
+      back: ticks,
+      closed: ticks,
+    }),
     findings: z.array(
       z.strictObject({
         rule: z.enum(ruleIds),
@@ -67,18 +78,21 @@ type ResolveAnswer = z.input<typeof resolveAnswerSchema>;
 
 /** A computed card as the service answers it. */
 export function resolveAnswer({ card, findings }: ComputedCard): ResolveAnswer {
-  const { letter, face, blank, score } = card.base;
+  const { letter, face, blank, scores } = card.base;
   return resolveAnswerSchema.parse({
-    base: { letter, face, blank, score },
+    base: { letter, face, blank, scores: [...scores] },
     pieces: card.pieces.map(
-      ({ id, letter: own, name, face: on, support, role, rect, reveals, origins }) => ({
-        id,
-        letter: own,
-        name,
-        face: on,
-        support,
-        role,
-        rect: { x: rect.x, y: rect.y, width: rect.width, height: rect.height },
+      ({ rect: place, cut, opening, crossesGate, reveals, origins, ...piece }) => ({
+        id: piece.id,
+        letter: piece.letter,
+        name: piece.name,
+        face: piece.face,
+        support: piece.support,
+        role: piece.role,
+        rect: plainRect(place),
+        cut,
+        opening: opening ? plainRect(opening) : null,
+        crossesGate,
         reveals,
         origins,
       }),
@@ -97,4 +111,8 @@ export function resolveAnswer({ card, findings }: ComputedCard): ResolveAnswer {
       })),
     })),
   });
+}
+
+function plainRect({ x, y, width, height }: Rect) {
+  return { x, y, width, height };
 }

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { z } from 'zod';
 import { designerSchema, readCardFile, releaseSchema } from '../core/plan/cardFile';
 import { defaultHabits, habitsSchema } from '../core/plan/habits';
-import { stockSchema } from '../core/plan/libraryItem';
+import { dieSetSchema, stockSchema } from '../core/plan/libraryItem';
 import type { Database } from './database';
 import { importCard } from './importCard';
 import { addToLibrary } from './repositories/library';
@@ -15,7 +15,10 @@ const teamFileSchema = z.strictObject({
   releases: z.array(releaseSchema),
   habits: habitsSchema.optional(),
 });
-const stashFileSchema = z.strictObject({ stocks: z.array(stockSchema) });
+const stashFileSchema = z.strictObject({
+  stocks: z.array(stockSchema),
+  dies: z.array(dieSetSchema),
+});
 
 /**
  * Fills an empty database from a folder of plain files: `team.json`, `stash.json`, `cards/*.json`.
@@ -29,7 +32,7 @@ export async function seed(db: Database, folder: string, at: Date): Promise<bool
   const stash = stashFileSchema.parse(await readJsonFile(join(folder, 'stash.json')));
   for (const designer of team.designers) await ensureDesigner(db, designer);
   for (const release of team.releases) await ensureRelease(db, release);
-  await addToLibrary(db, stash.stocks);
+  await addToLibrary(db, [...stash.stocks, ...stash.dies]);
   for (const name of await cardFiles(folder)) {
     const read = readCardFile(await readFile(join(folder, 'cards', name), 'utf8'));
     if (!read.ok) throw new Error(`seed: ${name}: ${JSON.stringify(read.issue)}`);

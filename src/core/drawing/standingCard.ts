@@ -1,5 +1,6 @@
 import type { ComputedCard } from '../computeCard';
 import type { Size } from '../length/length';
+import type { Fold } from '../paper/cardFormat';
 import { cardFormat } from '../paper/cardFormats';
 import type { CardId } from '../plan/ids';
 import type { CardStatus, Plan } from '../plan/plan';
@@ -13,7 +14,7 @@ export interface StandingCard {
   readonly releaseId: string | null;
   readonly status: CardStatus;
   readonly format: string;
-  readonly fold: 'side' | 'tent';
+  readonly fold: Fold;
   readonly isLying: boolean;
   readonly face: Size;
   readonly front: readonly DrawnPiece[];

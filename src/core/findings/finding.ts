@@ -1,5 +1,7 @@
-import type { Length, Size } from '../length/length';
+import type { Length, Size, Unit } from '../length/length';
+import type { SheetId } from '../paper/sheets';
 import type { Edit } from '../plan/edit';
+import type { Side } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
 import type { Plan } from '../plan/plan';
 import type { RuleId } from '../plan/rules';
@@ -13,7 +15,16 @@ import type {
 /** Stops the card, is worth a look, or is against a habit of the house. */
 export type Severity = 'stop' | 'look' | 'habit';
 
-type Side = 'left' | 'top' | 'right' | 'bottom';
+/** A piece whose figures a proposal changes. */
+export interface EasierSize {
+  readonly id: PieceId;
+  readonly letter: string;
+  readonly name: string;
+  readonly before: Size;
+  readonly after: Size;
+  readonly revealsBefore: Reveals;
+  readonly revealsAfter: Reveals;
+}
 
 /** What was found, as figures; the sentence is chosen where it is shown. */
 export type FindingData =
@@ -34,6 +45,39 @@ export type FindingData =
       readonly size: Size;
       readonly off: readonly ('width' | 'height')[];
       readonly marks: readonly Length[];
+    }
+  | {
+      readonly rule: 'thin-reveal';
+      readonly supportLetter: string;
+      readonly sides: readonly Side[];
+      /** The narrowest of them. */
+      readonly reveal: Length;
+      readonly minimum: Length;
+    }
+  | { readonly rule: 'hidden-layer'; readonly under: string }
+  | {
+      readonly rule: 'liner-at-score';
+      readonly side: Side;
+      /** From the score; negative where it crosses it. */
+      readonly reveal: Length;
+      readonly elsewhere: Length;
+    }
+  | { readonly rule: 'near-colours'; readonly supportLetter: string; readonly difference: number }
+  | {
+      readonly rule: 'sheet-too-small';
+      readonly size: Size;
+      readonly stock: string;
+      readonly sheets: readonly SheetId[];
+    }
+  | {
+      readonly rule: 'cut-out';
+      readonly reason: 'nothing-on-it' | 'rim-takes-all';
+      readonly rim: Length;
+    }
+  | {
+      readonly rule: 'easier-figures';
+      readonly unit: Unit;
+      readonly sizes: readonly EasierSize[];
     };
 
 /** One way to mend a finding: the size that comes of it, what then shows, and the edit that does it. */

@@ -1,23 +1,36 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   chalk,
+  coves,
   fiveLayers,
   library,
   measure,
+  moss,
   pieceOn,
   planOf,
   reveal,
+  rowPaper,
   typed,
 } from '../../../test/support/plans';
 import { computeCard, rules } from '../computeCard';
 import { inches, millimetres } from '../length/length';
 import { applyEdit } from '../plan/applyEdit';
 import { defaultHabits } from '../plan/habits';
+import type { PieceId } from '../plan/ids';
+import type { Piece, SizeRule } from '../plan/piece';
+import { sides } from '../plan/faces';
 import type { Plan } from '../plan/plan';
 import { ruleIds } from '../plan/rules';
+import { resolvePlan } from '../resolve/resolvePlan';
 import type { Finding } from './finding';
 
-const findingsOf = (plan: Plan) => computeCard(plan, library).findings;
+/** Easier figures are proposed for so many plans that they have their own tests below. */
+const findingsOf = (plan: Plan) => {
+  const habits = { ...plan.habits, rulesOff: [...plan.habits.rulesOff, 'easier-figures' as const] };
+  return computeCard({ ...plan, habits }, library).findings;
+};
+const namesOf = (plan: Plan) => findingsOf(plan).map(({ data, name }) => `${name} ${data.rule}`);
 const first = (plan: Plan): Finding => {
   const [found] = findingsOf(plan);
   if (!found) throw new Error('first: nothing was found');
@@ -60,8 +73,8 @@ describe('the rules', () => {
 
   it('tell what stops the card first', () => {
     const plan = planOf([
-      pieceOn('front', 'uneven', measure('4', '5')),
       pieceOn('front', 'large', measure('5', '5')),
+      pieceOn('front', 'uneven', measure('4', '5')),
     ]);
     expect(findingsOf(plan).map(({ severity }) => severity)).toEqual(['stop', 'look']);
   });
@@ -172,12 +185,11 @@ describe('off the trimmer’s marks', () => {
 describe('what cannot be resolved', () => {
   it('is one finding for a cause, and none for what merely lies on it', () => {
     const plan = planOf([
-      pieceOn('a', 'a', reveal('1/8')),
+      pieceOn('a', 'a', reveal('1/8'), { stock: moss }),
       pieceOn('a', 'b', reveal('1/8')),
       pieceOn('front', 'c', reveal('3')),
     ]);
-    const found = findingsOf(plan).map(({ data, name }) => `${name} ${data.rule}`);
-    expect(found).toEqual(['a impossible-piece', 'c impossible-piece']);
+    expect(namesOf(plan)).toEqual(['a impossible-piece', 'c impossible-piece']);
     const mended = afterRemedy(plan, first(plan), 0);
     expect(findingsOf(mended).map(({ name }) => name)).toEqual(['c']);
   });
@@ -186,4 +198,270 @@ describe('what cannot be resolved', () => {
     const piece = { ...pieceOn('front', 'a', reveal('1/8')), stock: { ...chalk, version: 9 } };
     expect(first(planOf([piece])).data).toEqual({ rule: 'missing-stock', libraryId: 'chalk' });
   });
+
+  it('names a face the fold does not have, and puts the piece on the front', () => {
+    const plan = planOf([pieceOn('inside', 'liner', reveal('1/8'))], { fold: 'flat' });
+    expect(first(plan).data).toMatchObject({ reason: { code: 'no-face', face: 'inside' } });
+    expect(findingsOf(afterRemedy(plan, first(plan), 0))).toEqual([]);
+  });
+
+  it('gives a mat round nothing, or by a die that is not there, an everyday border', () => {
+    const eighth = typed('1/8');
+    const round = { left: eighth, top: eighth, right: eighth, bottom: eighth };
+    const outset = { by: 'outset', around: 'gone' as PieceId, ...round } as const;
+    const die = { by: 'die', set: { ...coves, version: 7 }, step: 0, turned: false } as const;
+    for (const size of [outset, die]) {
+      const plan = planOf([pieceOn('front', 'a', size)]);
+      const mended = afterRemedy(plan, first(plan), 0);
+      expect(findingsOf(mended)).toEqual([]);
+      expect(mended.pieces[0]?.size).toMatchObject({
+        by: 'reveal',
+        all: { ticks: inches(0, 1, 8) },
+      });
+    }
+  });
 });
+
+describe('a thin border', () => {
+  it('is found below the visible minimum, and mended by the fine border', () => {
+    const plan = planOf([pieceOn('front', 'a', reveal('1/64'))]);
+    expect(first(plan).data).toMatchObject({ rule: 'thin-reveal', reveal: inches(0, 1, 64) });
+    const mended = afterRemedy(plan, first(plan), 0);
+    expect(findingsOf(mended)).toEqual([]);
+    expect(mended.pieces[0]?.size).toMatchObject({ all: { ticks: inches(0, 1, 16) } });
+  });
+
+  it('is none at the minimum itself, nor where the piece is flush', () => {
+    expect(namesOf(planOf([pieceOn('front', 'a', reveal('1/32'))]))).toEqual([]);
+    expect(namesOf(planOf([pieceOn('front', 'a', reveal('0'))]))).toEqual([]);
+  });
+});
+
+describe('a hidden layer', () => {
+  const plan = planOf([
+    pieceOn('front', 'mat', reveal('1/8')),
+    pieceOn('mat', 'panel', reveal('0')),
+  ]);
+
+  it('is one that is covered whole, and is turned off', () => {
+    expect(namesOf(plan)).toEqual(['mat hidden-layer']);
+    expect(afterRemedy(plan, first(plan), 0).pieces[0]?.isOff).toBe(true);
+  });
+
+  it('is none where a sliver shows, or on another face', () => {
+    const shifted = { x: { from: 'left', distance: typed('0') }, y: { from: 'centre' } } as const;
+    expect(
+      namesOf(
+        planOf([
+          pieceOn('front', 'mat', measure('4', '5'), shifted),
+          pieceOn('mat', 'panel', measure('3 15/16', '5'), shifted),
+          pieceOn('back', 'label', measure('4 1/4', '5 1/2')),
+        ]),
+      ),
+    ).toEqual([]);
+  });
+});
+
+describe('a liner at the score', () => {
+  const at = (distance: string, fold: 'side' | 'tent' = 'side') =>
+    planOf(
+      [
+        pieceOn('inside', 'liner', measure('3 1/2', '5'), {
+          x: { from: 'left', distance: typed(distance) },
+          y: { from: 'top', distance: typed('1/4') },
+        }),
+      ],
+      { fold },
+    );
+
+  it('is found where it is nearer to the score than to the other edges', () => {
+    expect(first(at('1/8')).data).toMatchObject({
+      rule: 'liner-at-score',
+      side: 'left',
+      reveal: inches(0, 1, 8),
+      elsewhere: inches(0, 1, 4),
+    });
+    expect(findingsOf(afterRemedy(at('1/8'), first(at('1/8')), 0))).toEqual([]);
+    expect(findingsOf(at('1/4'))).toEqual([]);
+    // A tent is scored on top, so its left edge is free.
+    expect(findingsOf(at('1/8', 'tent'))).toEqual([]);
+  });
+
+  it('stops the card where it crosses, and is then no piece sticking out', () => {
+    const crossing = planOf([
+      pieceOn('inside', 'liner', measure('4', '5'), {
+        x: { from: 'right', distance: typed('1/2') },
+        y: { from: 'centre' },
+      }),
+    ]);
+    expect(first(crossing)).toMatchObject({ severity: 'stop', data: { rule: 'liner-at-score' } });
+    expect(namesOf(crossing)).toEqual(['liner liner-at-score']);
+  });
+});
+
+describe('neighbours of nearly one colour', () => {
+  const onChalk = (change: Partial<Piece>) =>
+    namesOf(planOf([pieceOn('front', 'a', reveal('1/8'), change)]));
+
+  it('are found, and set apart by foam, print or another colour', () => {
+    expect(onChalk({ stock: chalk })).toEqual(['a near-colours']);
+    expect(onChalk({ stock: chalk, attach: 'foam' })).toEqual([]);
+    expect(onChalk({ stock: moss })).toEqual([]);
+    const plan = planOf([pieceOn('front', 'a', reveal('1/8'), { stock: chalk })]);
+    expect(findingsOf(afterRemedy(plan, first(plan), 0))).toEqual([]);
+  });
+});
+
+describe('what a sheet cannot give', () => {
+  // Common practice: a 6 x 6 pad sheet cannot give a slimline panel in one piece.
+  it('is found for a slimline panel from a 6 x 6 pad, not for one that fits turned', () => {
+    const format = { kind: 'named', id: 'slimline', stand: 'upright' } as const;
+    const panel = (width: string, height: string) =>
+      namesOf(
+        planOf([pieceOn('front', 'a', measure(width, height), { stock: rowPaper })], { format }),
+      ).filter((name) => name.endsWith('sheet-too-small'));
+    expect(panel('3 1/4', '7 3/4')).toEqual(['a sheet-too-small']);
+    expect(panel('3 1/4', '6')).toEqual([]);
+  });
+
+  it('counts what is cut before trimming, and the blank', () => {
+    const off = typed('1/2');
+    const trim = { left: off, top: off, right: off, bottom: off };
+    const plan = planOf([pieceOn('front', 'a', measure('4', '5 1/4'), { stock: rowPaper, trim })]);
+    expect(first(plan).data).toMatchObject({ size: { width: inches(5), height: inches(6, 1, 4) } });
+    const large = { kind: 'custom', size: { width: typed('9'), height: typed('9') } } as const;
+    expect(namesOf(planOf([], { format: large }))).toEqual(['Base sheet-too-small']);
+  });
+});
+
+describe('a middle cut out', () => {
+  const cut = (rim: string, panel: readonly Piece[]) =>
+    planOf([pieceOn('front', 'mat', reveal('1/4'), { cutOut: { rim: typed(rim) } }), ...panel]);
+  const panel = pieceOn('mat', 'panel', reveal('1/8'));
+
+  it('wants something on it and a rim that leaves a hole, else it is left whole', () => {
+    expect(findingsOf(cut('1/2', [panel]))).toEqual([]);
+    expect(first(cut('2', [panel])).data).toMatchObject({ reason: 'rim-takes-all' });
+    expect(first(cut('1/2', [])).data).toMatchObject({ reason: 'nothing-on-it' });
+    const plan = cut('1/2', []);
+    expect(afterRemedy(plan, first(plan), 0).pieces[0]?.cutOut).toBeNull();
+  });
+});
+
+describe('easier figures', () => {
+  const easier = (plan: Plan) =>
+    computeCard(plan, library).findings.find(({ data }) => data.rule === 'easier-figures');
+
+  // Common practice: the liner of the five-layer A2 is easier cut in eighths, its border 1/8 for 3/32.
+  it('are 3 5/8 x 4 7/8 for the liner of the five-layer A2', () => {
+    expect(easier(fiveLayers())).toMatchObject({
+      name: 'liner',
+      data: {
+        sizes: [
+          {
+            before: { width: inches(3, 11, 16), height: inches(4, 15, 16) },
+            after: { width: inches(3, 5, 8), height: inches(4, 7, 8) },
+            revealsBefore: { left: inches(0, 3, 32) },
+            revealsAfter: { left: inches(0, 1, 8) },
+          },
+        ],
+      },
+    });
+  });
+
+  it('are not proposed where all figures are easy, or by a die, or no set is near enough', () => {
+    expect(easier(planOf([pieceOn('front', 'a', reveal('1/8'))]))).toBeUndefined();
+    const die = { by: 'die', set: coves, step: 0, turned: false } as const;
+    const odd = pieceOn('a', 'b', measure('2 1/16', '3'), {
+      x: { from: 'third', which: 1 },
+      y: { from: 'centre' },
+    });
+    expect(easier(planOf([pieceOn('front', 'a', die), odd]))).toBeUndefined();
+    // 105 x 148.5 mm in whole millimetres cannot have the same border all round.
+    const format = { kind: 'named', id: 'a6', stand: 'upright' } as const;
+    const a6 = planOf([pieceOn('front', 'a', reveal('2.5 mm'))], {
+      format,
+      fold: 'tent',
+      unit: 'mm',
+    });
+    expect(easier(a6)).toBeUndefined();
+  });
+
+  it('change what follows from a changed layer too: an even border stays a rule', () => {
+    const plan = planOf([
+      pieceOn('front', 'mat', reveal('3/32')),
+      pieceOn('mat', 'panel', reveal('3/32')),
+    ]);
+    const finding = easier(plan);
+    if (!finding) throw new Error('nothing was proposed');
+    const mended = afterRemedy(plan, finding, 0);
+    expect(mended.pieces.map(({ size }) => size.by)).toEqual(['reveal', 'reveal']);
+    expect(easier(mended)).toBeUndefined();
+  });
+
+  it.each([1, 2, 3, 4, 5, 6])('keep their promise on any stack (seed %i)', (seed) => {
+    let proposed = 0;
+    fc.assert(
+      fc.property(fc.array(anyLayer, { minLength: 1, maxLength: 6 }), (layers) => {
+        const plan = stackOf(layers);
+        const { card, findings } = computeCard(plan, library);
+        const finding = findings.find(({ data }) => data.rule === 'easier-figures');
+        if (finding?.data.rule !== 'easier-figures') return;
+        proposed++;
+        const outcome = applyEdit(plan, finding.remedies[0]?.edit ?? { kind: 'batch', edits: [] });
+        if (!outcome.ok) throw new Error('the remedy does not apply');
+        const after = resolvePlan(outcome.plan, library);
+        expect(after.pieces.length).toBe(card.pieces.length);
+        for (const [index, now] of after.pieces.entries()) {
+          const old = card.pieces[index];
+          if (!old) throw new Error('a piece is missing');
+          expect([now.rect.width % inches(0, 1, 8), now.rect.height % inches(0, 1, 8)]).toEqual([
+            0, 0,
+          ]);
+          for (const side of sides) {
+            const change = Math.abs(now.reveals[side] - old.reveals[side]);
+            expect(change).toBeLessThanOrEqual(inches(0, 1, 16));
+            expect(now.reveals[side]).toBeGreaterThanOrEqual(
+              Math.min(old.reveals[side], plan.habits.minimumReveal.ticks),
+            );
+            for (const other of sides)
+              if (Math.abs(old.reveals[side] - old.reveals[other]) <= 1)
+                expect(Math.abs(now.reveals[side] - now.reveals[other])).toBeLessThanOrEqual(1);
+          }
+          // What the table says is what comes of it.
+          const row = finding.data.sizes.find(({ id }) => id === now.id);
+          if (row) expect(now.rect).toMatchObject(row.after);
+          else expect([now.rect.width, now.rect.height]).toEqual([old.rect.width, old.rect.height]);
+        }
+      }),
+      { seed, numRuns: 60 },
+    );
+    expect(proposed).toBeGreaterThan(3);
+  });
+});
+
+type Layer = { readonly way: number; readonly near: number; readonly far: number };
+const anyLayer = fc.record({
+  way: fc.nat(3),
+  near: fc.integer({ min: 1, max: 12 }),
+  far: fc.integer({ min: 1, max: 12 }),
+});
+
+/** Layers one on the other, each by a rule of its own, in thirty-seconds and sixteenths. */
+function stackOf(layers: readonly Layer[]): Plan {
+  const ways = (near: string, far: string): readonly SizeRule[] => [
+    reveal(near),
+    { by: 'step', overall: typed(far) },
+    { by: 'sides', left: typed(near), right: typed(near), top: typed(far), bottom: typed(near) },
+    { by: 'sides', left: typed(near), right: typed(far), top: typed(near), bottom: typed(near) },
+  ];
+  return planOf(
+    layers.map(({ way, near, far }, index) =>
+      pieceOn(
+        index === 0 ? 'front' : `p${index - 1}`,
+        `p${index}`,
+        ways(`${near}/32`, `${far}/16`)[way] ?? reveal('1/8'),
+      ),
+    ),
+  );
+}

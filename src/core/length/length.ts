@@ -7,6 +7,9 @@
  */
 export type Length = number & { readonly __brand: 'Length' };
 
+/** An angle in degrees. */
+export type Degrees = number & { readonly __brand: 'Degrees' };
+
 export const TICKS_PER_INCH = 406_400;
 export const TICKS_PER_MILLIMETRE = 16_000;
 export const TICKS_PER_MICROMETRE = 16;

@@ -3,8 +3,12 @@ import type { Length, Size } from '../length/length';
 /** How a card stands when read: the long side up, or the long side across. */
 export type Stand = 'upright' | 'lying';
 
-/** Side fold opens like a book; tent fold stands like a tent, its score on top. */
-export type Fold = 'side' | 'tent';
+/**
+ * Side fold opens like a book; tent fold stands like a tent, its score on top; the two flaps of a
+ * gate fold meet in the middle of the front; a flat card has no fold.
+ */
+export const folds = ['side', 'tent', 'gate', 'flat'] as const;
+export type Fold = (typeof folds)[number];
 
 /** A size without a way up. */
 export interface Sides {

@@ -1,30 +1,42 @@
 import { describe, expect, it } from 'vitest';
 import paperSizes from '../../../test/reference/paper-sizes.json';
-import { inches, millimetres, sameSize, TICKS_PER_MILLIMETRE, type Size } from '../length/length';
-import { cardFormatIds } from './cardFormat';
+import {
+  inches,
+  millimetres,
+  sameSize,
+  TICKS_PER_MILLIMETRE,
+  turnSize,
+  type Degrees,
+  type Size,
+} from '../length/length';
+import { cardFormatIds, type Sides } from './cardFormat';
 import { cardFormat, cardFormats } from './cardFormats';
+import { fitFormats } from './fitFormats';
+import { straighten } from './straighten';
 import { layOutFormat, layOutBlank } from './layOutBlank';
-import { a4Sheet, countStraight, letterSheet, sheets } from './sheets';
+import { envelopes } from './envelopes';
+import { cutStraight } from './cutStraight';
+import { a4Sheet, letterSheet, sheetOf, sheets } from './sheets';
 
 const size = (width: Size['width'], height: Size['height']): Size => ({ width, height });
 
 describe('blanks and scores', () => {
   it('lays an A2 side fold 8 1/2 x 5 1/2, scored at 4 1/4 from the left', () => {
-    const { blank, score } = layOutFormat(cardFormat('a2'), 'upright', 'side');
+    const { blank, scores } = layOutFormat(cardFormat('a2'), 'upright', 'side');
     expect(blank).toEqual(size(inches(8, 1, 2), inches(5, 1, 2)));
-    expect(score).toEqual({ axis: 'vertical', at: inches(4, 1, 4) });
+    expect(scores).toEqual([{ axis: 'vertical', at: inches(4, 1, 4) }]);
   });
 
   it('lays an A2 tent 4 1/4 x 11, scored at 5 1/2 from the top', () => {
-    const { blank, score } = layOutFormat(cardFormat('a2'), 'upright', 'tent');
+    const { blank, scores } = layOutFormat(cardFormat('a2'), 'upright', 'tent');
     expect(blank).toEqual(size(inches(4, 1, 4), inches(11)));
-    expect(score).toEqual({ axis: 'horizontal', at: inches(5, 1, 2) });
+    expect(scores).toEqual([{ axis: 'horizontal', at: inches(5, 1, 2) }]);
   });
 
   it('lays a slimline 7 x 8 1/2, scored at 3 1/2', () => {
-    const { blank, score } = layOutFormat(cardFormat('slimline'), 'upright', 'side');
+    const { blank, scores } = layOutFormat(cardFormat('slimline'), 'upright', 'side');
     expect(blank).toEqual(size(inches(7), inches(8, 1, 2)));
-    expect(score.at).toBe(inches(3, 1, 2));
+    expect(scores[0]?.at).toBe(inches(3, 1, 2));
   });
 
   it('has one face in every stand and fold: the blank is twice the face across the score', () => {
@@ -33,14 +45,48 @@ describe('blanks and scores', () => {
       for (const stand of ['upright', 'lying'] as const)
         for (const fold of ['side', 'tent'] as const)
           for (const blankId of [undefined, 'exact']) {
-            const { face, blank, score } = layOutFormat(format, stand, fold, blankId);
+            const { face, blank, scores } = layOutFormat(format, stand, fold, blankId);
             expect(sameSize(layOutBlank(face, fold).blank, blank)).toBe(true);
-            expect(score.at * 2).toBe(fold === 'side' ? blank.width : blank.height);
+            expect(2 * (scores[0]?.at ?? 0)).toBe(fold === 'side' ? blank.width : blank.height);
             const isSquare = face.width === face.height;
             expect(isSquare || face.width < face.height === (stand === 'upright')).toBe(true);
             seen++;
           }
     expect(seen).toBe(cardFormats.length * 8);
+  });
+});
+
+describe('gate and flat', () => {
+  it('scores a gate at a quarter and three quarters of the blank: common practice', () => {
+    let seen = 0;
+    for (const format of cardFormats)
+      for (const stand of ['upright', 'lying'] as const) {
+        const { face, blank, scores } = layOutFormat(format, stand, 'gate');
+        expect(blank).toEqual(size((face.width * 2) as Size['width'], face.height));
+        const quarters = scores.map(({ at }) => (4 * at) / blank.width);
+        expect(quarters.map((quarter) => Math.abs(quarter - Math.round(quarter)) < 1e-5)).toEqual([
+          true,
+          true,
+        ]);
+        expect(quarters.map(Math.round)).toEqual([1, 3]);
+        seen++;
+      }
+    expect(seen).toBe(cardFormats.length * 2);
+  });
+
+  it('gives the odd half tick of a gate to the right flap', () => {
+    const { scores, blank } = layOutBlank(size(inches(4), inches(5)), 'gate');
+    expect(scores.map(({ at }) => at)).toEqual([inches(2), inches(6)]);
+    expect(blank.width).toBe(inches(8));
+    const odd = layOutBlank(size((inches(4) + 1) as Size['width'], inches(5)), 'gate');
+    const [first = 0, second = 0] = odd.scores.map(({ at }) => at);
+    expect(odd.blank.width - second - first).toBe(1);
+  });
+
+  it('neither folds nor scores a flat card', () => {
+    const { face, blank, scores } = layOutFormat(cardFormat('a2'), 'lying', 'flat');
+    expect(blank).toEqual(face);
+    expect(scores).toEqual([]);
   });
 });
 
@@ -55,10 +101,31 @@ describe('against the outside', () => {
 
   it.each([
     ['ISO A4', a4Sheet.size],
+    ['ISO A3', sheetOf('a3').size],
     ['US Letter', letterSheet.size],
   ])('holds %s to its published size', (id, { width, height }) => {
     const { wMm, hMm } = published(id);
     expect([width, height]).toEqual([asTicks(wMm), asTicks(hMm)]);
+  });
+
+  it.each([
+    ['a2-envelope', 'US A2'],
+    ['no-10', 'US #10'],
+    ['a9-envelope', 'US A9'],
+    ['c6', 'ISO C6'],
+    ['c5', 'ISO C5'],
+    ['dl-envelope', 'ISO DL'],
+  ])('holds the envelope %s to the published %s', (id, name) => {
+    const { wMm, hMm } = published(name);
+    const found = envelopes.find((each) => each.id === id)?.size;
+    expect([found?.short, found?.long]).toEqual([asTicks(wMm), asTicks(hMm)]);
+  });
+
+  it('has an envelope for every format but the squares, common practice', () => {
+    const fits = (closed: Sides) =>
+      envelopes.some(({ size: { short, long } }) => short > closed.short && long > closed.long);
+    const without = cardFormats.filter(({ finished }) => !fits(finished)).map(({ id }) => id);
+    expect(without).toEqual([]);
   });
 
   it('holds a closed A6 to ISO 216', () => {
@@ -70,15 +137,15 @@ describe('against the outside', () => {
   // Common practice: two A2 bases from a letter sheet, no waste.
   it.each(['side', 'tent'] as const)('cuts two A2 bases, %s fold, from a letter sheet', (fold) => {
     const { blank } = layOutFormat(cardFormat('a2'), 'upright', fold);
-    expect(countStraight(letterSheet.size, blank).count).toBe(2);
+    expect(cutStraight(letterSheet.size, blank).count).toBe(2);
     expect(2 * blank.width * blank.height).toBe(letterSheet.size.width * letterSheet.size.height);
   });
 
   // Common practice: an A4 cut once at 105 mm gives two tents, half a millimetre over A6.
   it('cuts two A6 tents from an A4, folded at 148.5 mm, half a millimetre over', () => {
-    const { blank, face, score, sheetBlank } = layOutFormat(cardFormat('a6'), 'upright', 'tent');
-    expect(countStraight(a4Sheet.size, blank)).toEqual({ count: 2, turned: false });
-    expect(score.at).toBe(millimetres(148.5));
+    const { blank, face, scores, sheetBlank } = layOutFormat(cardFormat('a6'), 'upright', 'tent');
+    expect(cutStraight(a4Sheet.size, blank)).toMatchObject({ count: 2, turned: false });
+    expect(scores[0]?.at).toBe(millimetres(148.5));
     expect(face.height - cardFormat('a6').finished.long).toBe(millimetres(0.5));
     expect(sheetBlank?.from).toBe('A4 cut once at 105 mm');
   });
@@ -93,18 +160,18 @@ describe('against the outside', () => {
 
   // Common practice: an A4 cut at 198 mm and scored at 99; three flat DL pieces from an A4.
   it('makes a DL of an A4 cut at 198 mm, scored at 99', () => {
-    const { blank, score } = layOutFormat(cardFormat('dl'), 'upright', 'side');
+    const { blank, scores } = layOutFormat(cardFormat('dl'), 'upright', 'side');
     expect(blank).toEqual(size(millimetres(198), a4Sheet.size.width));
-    expect(score.at).toBe(millimetres(99));
-    expect(countStraight(a4Sheet.size, size(millimetres(99), millimetres(210))).count).toBe(3);
+    expect(scores[0]?.at).toBe(millimetres(99));
+    expect(cutStraight(a4Sheet.size, size(millimetres(99), millimetres(210))).count).toBe(3);
   });
 
   // Common practice: an 11 x 8 1/2 sheet scored at 5 1/2 is a half page, closed 5 1/2 x 8 1/2.
   it('makes a half page of a whole letter sheet', () => {
-    const { blank, score } = layOutFormat(cardFormat('half-page'), 'upright', 'side');
+    const { blank, scores } = layOutFormat(cardFormat('half-page'), 'upright', 'side');
     expect(blank).toEqual(size(letterSheet.size.height, letterSheet.size.width));
-    expect(score.at).toBe(inches(5, 1, 2));
-    expect(countStraight(letterSheet.size, blank)).toEqual({ count: 1, turned: true });
+    expect(scores[0]?.at).toBe(inches(5, 1, 2));
+    expect(cutStraight(letterSheet.size, blank)).toMatchObject({ count: 1, turned: true });
   });
 
   it('has an id, a name and a source for every format, each once', () => {
@@ -116,25 +183,105 @@ describe('against the outside', () => {
   // Common practice: one slimline base from a letter sheet, three 3 1/4 x 7 3/4 panels.
   it('counts slimline pieces on a letter sheet', () => {
     const { blank } = layOutFormat(cardFormat('slimline'), 'upright', 'side');
-    expect(countStraight(letterSheet.size, blank).count).toBe(1);
+    expect(cutStraight(letterSheet.size, blank).count).toBe(1);
     const panel = size(inches(3, 1, 4), inches(7, 3, 4));
-    expect(countStraight(letterSheet.size, panel)).toEqual({ count: 3, turned: true });
+    expect(cutStraight(letterSheet.size, panel)).toMatchObject({ count: 3, turned: true });
   });
 });
 
-describe('counting', () => {
+describe('cutting straight', () => {
   it('counts touching edges as fitting, and one tick more as not', () => {
     const half = size(inches(8, 1, 2), inches(5, 1, 2));
-    expect(countStraight(letterSheet.size, half).count).toBe(2);
+    expect(cutStraight(letterSheet.size, half)).toMatchObject({
+      count: 2,
+      cuts: [{ axis: 'across', at: [inches(5, 1, 2)] }],
+      longestStroke: inches(8, 1, 2),
+    });
     const over = size((half.width + 1) as Size['width'], (half.height + 1) as Size['height']);
-    expect(countStraight(letterSheet.size, over).count).toBe(1);
+    expect(cutStraight(letterSheet.size, over).count).toBe(1);
   });
 
   it('gives none of what is larger than the sheet, or is nothing', () => {
     expect(sheets.length).toBeGreaterThan(1);
     for (const { size: sheet } of sheets) {
-      expect(countStraight(sheet, size(inches(12), inches(12))).count).toBe(0);
-      expect(countStraight(sheet, size(inches(0), inches(1))).count).toBe(0);
+      expect(cutStraight(sheet, size(inches(17), inches(17))).count).toBe(0);
+      expect(cutStraight(sheet, size(inches(0), inches(1))).count).toBe(0);
     }
+  });
+
+  it('needs no cut for a piece as large as the sheet, whichever way it lies', () => {
+    expect(cutStraight(letterSheet.size, turnSize(letterSheet.size))).toMatchObject({
+      count: 1,
+      turned: true,
+      cuts: [],
+      longestStroke: 0,
+    });
+  });
+
+  // The slow obvious twin: try every cut position in whole eighths and count the boxes between.
+  it('gives as many as laying out the pieces one by one, on every sheet', () => {
+    let seen = 0;
+    for (const { size: sheet } of sheets)
+      for (let eighths = 5; eighths < 60; eighths += 7) {
+        const piece = size(inches(0, eighths, 8), inches(0, eighths + 9, 8));
+        const laid = (across: number, down: number) => {
+          let count = 0;
+          for (let y = down; y <= sheet.height; y += down)
+            for (let x = across; x <= sheet.width; x += across) count++;
+          return count;
+        };
+        const most = Math.max(laid(piece.width, piece.height), laid(piece.height, piece.width));
+        expect(cutStraight(sheet, piece).count).toBe(most);
+        seen++;
+      }
+    expect(seen).toBe(sheets.length * 8);
+  });
+});
+
+describe('choosing the base last', () => {
+  it('offers the formats a panel fits on, the least border first', () => {
+    const fitting = fitFormats(size(inches(4, 1, 8), inches(5, 3, 8)));
+    expect(fitting[0]).toMatchObject({ id: 'a2', stand: 'upright', atSides: inches(0, 1, 16) });
+    const borders = fitting.map(({ atSides, atEnds }) => atSides + atEnds);
+    expect(borders).toEqual(borders.toSorted((a, b) => a - b));
+    expect(fitting.filter(({ id }) => id === 'square-5-1-4')).toEqual([]);
+    expect(fitting.filter(({ id }) => id === 'half-page').map(({ stand }) => stand)).toEqual([
+      'upright',
+      'lying',
+    ]);
+  });
+
+  it('offers a square once, and nothing for what is larger than all', () => {
+    const small = fitFormats(size(inches(3), inches(3)));
+    expect(small.filter(({ id }) => id === 'square-5').length).toBe(1);
+    expect(fitFormats(size(inches(20), inches(3)))).toEqual([]);
+  });
+});
+
+describe('straightening', () => {
+  // Common practice, computed: a 105 x 148 mm panel stamped 1 degree aslant leaves 102.46 x 146.23 mm.
+  it('leaves of a panel stamped aslant what the trade reckons', () => {
+    const panel = size(millimetres(105), millimetres(148));
+    const left = straighten(panel, 1 as Degrees);
+    expect((left?.width ?? 0) / TICKS_PER_MILLIMETRE).toBeCloseTo(102.46, 2);
+    expect((left?.height ?? 0) / TICKS_PER_MILLIMETRE).toBeCloseTo(146.23, 2);
+    expect(straighten(panel, -1 as Degrees)).toEqual(left);
+    expect(straighten(panel, 0 as Degrees)).toEqual(panel);
+  });
+
+  // The corners of what is left, turned back by the slope, must lie in the panel.
+  it('never leaves more than the panel holds, and nothing when too much is aslant', () => {
+    const panel = size(inches(3), inches(4));
+    for (let slope = 0.5; slope < 20; slope += 0.5) {
+      const left = straighten(panel, slope as Degrees);
+      if (!left) throw new Error(`nothing is left at ${slope}`);
+      const t = (slope * Math.PI) / 180;
+      const across = left.width * Math.cos(t) + left.height * Math.sin(t);
+      const down = left.width * Math.sin(t) + left.height * Math.cos(t);
+      expect(across).toBeLessThanOrEqual(panel.width + 1e-6);
+      expect(down).toBeLessThanOrEqual(panel.height + 1e-6);
+    }
+    expect(straighten(panel, 45 as Degrees)).toBeUndefined();
+    expect(straighten(size(inches(1), inches(8)), 10 as Degrees)).toBeUndefined();
   });
 });

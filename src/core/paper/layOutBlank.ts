@@ -1,4 +1,4 @@
-import { halveLength, timesLength, type Length, type Size } from '../length/length';
+import { halveLength, sumLengths, timesLength, type Length, type Size } from '../length/length';
 import type { CardFormat, Fold, SheetBlank, Sides, Stand } from './cardFormat';
 
 /** A score: the axis it runs along and how far it lies from the left (vertical) or top (horizontal). */
@@ -7,37 +7,66 @@ export interface Score {
   readonly at: Length;
 }
 
-/** A folded card's flat piece, and the face that results. */
+/** A card's flat piece with its scores, and the closed face that results. */
 export interface BlankLayout {
   readonly face: Size;
   readonly blank: Size;
-  readonly score: Score;
-  /** The common sheet the blank is taken from, where it is not simply twice the face. */
+  /** From left or top; a flat card has none, a gate two. */
+  readonly scores: readonly Score[];
+  /** The common sheet the blank is taken from, where it is not simply laid out from the face. */
   readonly sheetBlank: SheetBlank | undefined;
 }
 
 /**
- * The blank of a finished size: twice as wide for a side fold, twice as high for a tent.
+ * The blank of a finished size: twice as wide for a side fold and a gate, twice as high for a tent.
+ * The flaps of a gate meet in the middle; an odd half tick goes to the right one.
  *
- *      side fold               tent fold
- *   ┌───────┬───────┐          ┌───────┐
- *   │ back  ╎ front │          │ back  │
- *   └───────┴───────┘          ├╌╌╌╌╌╌╌┤ score
- *                              │ front │
- *                              └───────┘
+ *      side fold            tent fold        gate fold                  flat
+ *   ┌───────┬───────┐       ┌───────┐      ┌───┬───────┬───┐         ┌───────┐
+ *   │ back  ╎ front │       │ back  │      │   ╎ back  ╎   │ flaps   │ front │
+ *   └───────┴───────┘       ├╌╌╌╌╌╌╌┤      └───┴───────┴───┘         └───────┘
+ *                           │ front │
+ *                           └───────┘
  */
 export function layOutBlank(face: Size, fold: Fold): BlankLayout {
-  const blank =
-    fold === 'side'
-      ? { width: timesLength(face.width, 2), height: face.height }
-      : { width: face.width, height: timesLength(face.height, 2) };
-  return { face, blank, score: scoreOf(face, fold), sheetBlank: undefined };
+  const { width, height } = face;
+  const common = { face, sheetBlank: undefined };
+  const doubled = timesLength(width, 2);
+  switch (fold) {
+    case 'side':
+      return {
+        ...common,
+        blank: { width: doubled, height },
+        scores: [{ axis: 'vertical', at: width }],
+      };
+    case 'tent':
+      return {
+        ...common,
+        blank: { width, height: timesLength(height, 2) },
+        scores: [{ axis: 'horizontal', at: height }],
+      };
+    case 'gate': {
+      const [leftFlap] = halveLength(width);
+      return {
+        ...common,
+        blank: { width: doubled, height },
+        scores: [
+          { axis: 'vertical', at: leftFlap },
+          { axis: 'vertical', at: sumLengths(leftFlap, width) },
+        ],
+      };
+    }
+    case 'flat':
+      return { ...common, blank: face, scores: [] };
+    default:
+      throw new TypeError(`layOutBlank: unknown fold ${String(fold satisfies never)}`);
+  }
 }
 
 /**
- * The blank of a named format. `blankId` asks for one of its sheet blanks, 'exact' for twice the
- * finished size; left out, the first sheet blank that fits stand and fold is taken, else twice the
- * size. A blank that does not fit the stand and fold counts as left out.
+ * The blank of a named format. `blankId` asks for one of its sheet blanks, 'exact' for the blank of
+ * the finished size; left out, the first sheet blank that fits stand and fold is taken, else the
+ * exact one. A blank that does not fit the stand and fold counts as left out.
  */
 export function layOutFormat(
   format: CardFormat,
@@ -53,10 +82,10 @@ export function layOutFormat(
     fold === 'side'
       ? { width: halveLength(width)[0], height }
       : { width, height: halveLength(height)[0] };
-  return { face, blank: chosen.blank, score: scoreOf(face, fold), sheetBlank: chosen };
+  return { ...layOutBlank(face, fold), blank: chosen.blank, sheetBlank: chosen };
 }
 
-/** The sheet blanks a format has for this stand and fold. */
+/** The sheet blanks a format has for this stand and fold; only side and tent folds have any. */
 export function sheetBlanksFor(
   format: CardFormat,
   stand: Stand,
@@ -68,10 +97,4 @@ export function sheetBlanksFor(
 /** The sides as a size: upright has the long side up. */
 export function standSize({ short, long }: Sides, stand: Stand): Size {
   return stand === 'upright' ? { width: short, height: long } : { width: long, height: short };
-}
-
-function scoreOf(face: Size, fold: Fold): Score {
-  return fold === 'side'
-    ? { axis: 'vertical', at: face.width }
-    : { axis: 'horizontal', at: face.height };
 }

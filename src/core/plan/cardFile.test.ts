@@ -1,11 +1,14 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import planVersion1 from '../../../test/fixtures/plan-1.json';
-import { fiveLayers, library } from '../../../test/support/plans';
+import planVersion2 from '../../../test/fixtures/plan-2.json';
+import { coves, fiveLayers, library, pieceOn, planOf } from '../../../test/support/plans';
 import { readCardFile, usedLibrary, writeCardFile, type CardFile } from './cardFile';
 import { cardFileJsonSchema } from './cardFileJsonSchema';
 import type { CardId } from './ids';
+import { editSchema } from './edit';
 import { upgradePlan } from './upgradePlan';
+import { upgradeEdit } from './upgradePlan1';
 
 const file: CardFile = {
   format: 'nibwright-card',
@@ -51,7 +54,11 @@ describe('card files', () => {
   });
 
   it('hold each library version they use once, and no other', () => {
-    expect(usedLibrary(fiveLayers(), [...library, ...library])).toEqual(library);
+    const used = usedLibrary(fiveLayers(), [...library, ...library]);
+    expect(used.map(({ id }) => id)).toEqual(['chalk', 'moss']);
+    const die = { by: 'die', set: coves, step: 1, turned: false } as const;
+    const byDie = planOf([pieceOn('front', 'a', die)]);
+    expect(usedLibrary(byDie, library).map(({ id }) => id)).toEqual(['chalk', 'coves', 'moss']);
     expect(usedLibrary(fiveLayers(), [])).toEqual([]);
   });
 });
@@ -98,7 +105,32 @@ describe('the published JSON Schema', () => {
 });
 
 describe('older plans', () => {
-  it('are read as they were written: version 1', () => {
-    expect(upgradePlan(planVersion1)).toEqual({ ok: true, plan: planVersion1 });
+  it('are read as they were written: version 2', () => {
+    expect(upgradePlan(planVersion2)).toEqual({ ok: true, plan: planVersion2 });
+  });
+
+  it('gain what they did not know: version 1', () => {
+    const read = upgradePlan(planVersion1);
+    if (!read.ok) throw new Error(JSON.stringify(read.issue));
+    const { about, habits, pieces } = read.plan;
+    expect(about).toMatchObject({ ...planVersion1.about, techniques: [], filmOn: null });
+    expect(habits.reveals.in).toEqual(planVersion1.habits.reveals);
+    expect(habits.reveals.mm.everyday.ticks).toBe(40_000);
+    expect(pieces.map(({ isOff, trim, group }) => [isOff, trim, group])).toEqual(
+      planVersion1.pieces.map(() => [false, null, null]),
+    );
+    expect(pieces.map(({ name, size }) => [name, size])).toEqual(
+      planVersion1.pieces.map(({ name, size }) => [name, size]),
+    );
+  });
+
+  it('have edits that gain the same', () => {
+    const [piece] = planVersion1.pieces;
+    const add = { kind: 'add-piece', index: 0, piece };
+    expect(editSchema.parse(upgradeEdit(add))).toMatchObject({ piece: { isOff: false } });
+    expect(editSchema.parse(upgradeEdit({ kind: 'batch', edits: [add] }))).toMatchObject({
+      edits: [{ piece: { isOff: false } }],
+    });
+    expect(editSchema.safeParse(add).success).toBe(false);
   });
 });

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { cardIdSchema, designerIdSchema, releaseIdSchema, type Immutable } from './ids';
-import { findStock, libraryItemSchema, type Library, type LibraryItem } from './libraryItem';
+import { findItem, libraryItemSchema, type Library, type LibraryItem } from './libraryItem';
 import { planSchema, type Plan } from './plan';
 import { upgradePlan, type PlanIssue } from './upgradePlan';
 
@@ -44,10 +44,13 @@ export type ReadCardFile =
 
 /** The library versions a plan refers to, each once, by id and then version. */
 export function usedLibrary(plan: Plan, library: Library): readonly LibraryItem[] {
-  const refs = [plan.base.stock, ...plan.pieces.map(({ stock }) => stock)];
+  const refs = [
+    plan.base.stock,
+    ...plan.pieces.flatMap(({ stock, size }) => (size.by === 'die' ? [stock, size.set] : [stock])),
+  ];
   const items = new Map<string, LibraryItem>();
   for (const ref of refs) {
-    const item = findStock(library, ref);
+    const item = findItem(library, ref);
     if (item) items.set(`${item.id} ${item.version}`, item);
   }
   return [...items.values()].sort((a, b) =>

@@ -11,10 +11,13 @@ export function editTouches(plan: Plan, edit: Edit): ReadonlySet<string> {
   return new Set(edits.flatMap((each) => simpleTouches(plan, each)));
 }
 
-/** Whether every piece lies on a face or on a piece that is there; false after a bad rebase. */
+/** Whether what every piece lies on, or is sized round, is there; false after a bad rebase. */
 export function supportsExist(plan: Plan): boolean {
   const ids = new Set<string>(plan.pieces.map(({ id }) => id));
-  return plan.pieces.every(({ on }) => 'face' in on || ids.has(on.piece));
+  return plan.pieces.every(
+    ({ on, size }) =>
+      ('face' in on || ids.has(on.piece)) && (size.by !== 'outset' || ids.has(size.around)),
+  );
 }
 
 function simpleTouches(plan: Plan, edit: SimpleEdit): readonly string[] {

@@ -1,7 +1,8 @@
 import { applyEdit } from './applyEdit';
 import { batchEdits, type Edit, type SimpleEdit } from './edit';
 import type { PieceId } from './ids';
-import { sameSupport, type FaceId, type Piece, type Support } from './piece';
+import type { FaceId } from './faces';
+import { sameSupport, type Piece, type Support } from './piece';
 import type { Plan } from './plan';
 
 /** Towards the viewer, or towards the base. */

@@ -1,7 +1,7 @@
 import type { Habits } from './habits';
 import type { DesignerId, ReleaseId } from './ids';
 import type { LibraryRef } from './libraryItem';
-import { currentPlanSchema, type Base, type Plan } from './plan';
+import { currentPlanSchema, plainAbout, type Base, type Plan } from './plan';
 
 export interface NewPlan {
   readonly title: string;
@@ -25,7 +25,7 @@ export function newPlan({
 }: NewPlan): Plan {
   return {
     schema: currentPlanSchema,
-    about: { title, designerId, releaseId, occasion: '', status: 'planned', notes: '' },
+    about: { ...plainAbout, title, designerId, releaseId },
     base: { format, fold, blankId: null, stock },
     habits,
     pieces: [],

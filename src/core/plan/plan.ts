@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { typedSizeSchema } from '../length/lengthSchema';
-import { cardFormatIds } from '../paper/cardFormat';
+import { cardFormatIds, folds } from '../paper/cardFormat';
 import { habitsSchema } from './habits';
 import { designerIdSchema, pieceIdSchema, releaseIdSchema, type Immutable } from './ids';
 import { libraryRefSchema } from './libraryItem';
@@ -9,13 +9,33 @@ import { ruleIdSchema } from './rules';
 
 export const cardStatuses = ['planned', 'cut', 'filmed', 'published'] as const;
 
+/** What people forget to say while filming; common practice. */
+export const filmingChecks = [
+  'first-mat',
+  'inside',
+  'embellishments',
+  'ribbon',
+  'marker-off-screen',
+  'colour-changed',
+  'anti-static',
+  'added-later',
+  'sale-period',
+] as const;
+export type FilmingCheck = (typeof filmingChecks)[number];
+
 export const aboutSchema = z
   .strictObject({
     title: z.string().trim().min(1).max(120),
     designerId: designerIdSchema.nullable(),
     releaseId: releaseIdSchema.nullable(),
     occasion: z.string().max(60),
+    techniques: z.array(z.string().trim().min(1).max(40)).max(20),
     status: z.enum(cardStatuses),
+    /** The day it is filmed, and the day the tutorial is published. */
+    filmOn: z.iso.date().nullable(),
+    publishOn: z.iso.date().nullable(),
+    /** What of the checklist before filming is done. */
+    checked: z.array(z.enum(filmingChecks)).max(filmingChecks.length),
     notes: z.string().max(10_000),
   })
   .meta({ id: 'About' });
@@ -36,8 +56,8 @@ export const baseSchema = z
         }),
       }),
     ]),
-    fold: z.enum(['side', 'tent']),
-    /** A sheet blank of the format, 'exact' for twice the size, null for the format's first. */
+    fold: z.enum(folds),
+    /** A sheet blank of the format, 'exact' for the finished size's own, null for the format's first. */
     blankId: z.string().max(40).nullable(),
     stock: libraryRefSchema,
   })
@@ -60,7 +80,7 @@ export function sortAccepted<Item extends z.output<typeof acceptedSchema>>(
   return accepted.toSorted((a, b) => (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0));
 }
 
-export const currentPlanSchema = 1;
+export const currentPlanSchema = 2;
 export const mostPieces = 500;
 
 /** One card: what the designer decided. Every figure that follows from it is computed, not stored. */
@@ -86,3 +106,14 @@ export type Plan = Immutable<z.output<typeof planSchema>>;
 export type Base = Plan['base'];
 export type About = Plan['about'];
 export type CardStatus = (typeof cardStatuses)[number];
+
+/** What a new card says of itself beside its title. */
+export const plainAbout = {
+  occasion: '',
+  techniques: [],
+  status: 'planned',
+  filmOn: null,
+  publishOn: null,
+  checked: [],
+  notes: '',
+} as const satisfies Partial<About>;

@@ -5,9 +5,15 @@ export const ruleIds = [
   'impossible-piece',
   'missing-stock',
   'larger-than-support',
+  'sheet-too-small',
+  'cut-out',
+  'liner-at-score',
   'unequal-borders',
+  'thin-reveal',
+  'hidden-layer',
   'off-trimmer-marks',
+  'near-colours',
+  'easier-figures',
 ] as const;
-
 export const ruleIdSchema = z.enum(ruleIds);
 export type RuleId = (typeof ruleIds)[number];

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { currentPlanSchema, planSchema, type Plan } from './plan';
+import { upgradePlan1 } from './upgradePlan1';
 
 export type UpgradedPlan =
   { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly issue: PlanIssue };
@@ -10,7 +11,9 @@ export type PlanIssue =
   | { readonly code: 'invalid'; readonly path: string; readonly reason: string };
 
 /** One upgrade per old version, taking the document from its number to the next. */
-const upgrades: Readonly<Record<number, (document: Record<string, unknown>) => unknown>> = {};
+const upgrades: Readonly<Record<number, (document: Record<string, unknown>) => unknown>> = {
+  1: upgradePlan1,
+};
 
 const versionedSchema = z.looseObject({ schema: z.number().int().min(1) });
 

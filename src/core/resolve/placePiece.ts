@@ -1,5 +1,12 @@
-import { halveLength, subtractLengths, sumLengths, type Length, type Size } from '../length/length';
-import type { PlaceRule, SizeRule } from '../plan/piece';
+import {
+  halveLength,
+  lengthFromTicks,
+  subtractLengths,
+  sumLengths,
+  type Length,
+  type Size,
+} from '../length/length';
+import type { PlaceRule } from '../plan/piece';
 import type { PlaceOrigin, Rect, Reveals, SupportId } from './resolvedCard';
 
 export interface PlacedPiece {
@@ -8,19 +15,15 @@ export interface PlacedPiece {
   readonly origins: { readonly x: PlaceOrigin; readonly y: PlaceOrigin };
 }
 
-/**
- * Places a sized piece on its support. Centring leaves an odd half tick on the right or bottom.
- * A size given side by side places the piece as well, and its place rule rests.
- */
+/** Places a sized piece on its support. Centring leaves an odd half tick on the right or bottom. */
 export function placePiece(
-  rules: { readonly size: SizeRule; readonly place: PlaceRule },
+  place: PlaceRule,
   size: Size,
   support: Rect,
   from: SupportId,
 ): PlacedPiece {
-  const { x, y } = effectivePlace(rules.size, rules.place);
-  const across = placeOnAxis(x, size.width, support.width, from);
-  const down = placeOnAxis(y, size.height, support.height, from);
+  const across = placeOnAxis(place.x, size.width, support.width, from);
+  const down = placeOnAxis(place.y, size.height, support.height, from);
   return {
     rect: {
       x: sumLengths(support.x, across.near),
@@ -35,14 +38,6 @@ export function placePiece(
 
 type AxisPlace = PlaceRule['x'] | PlaceRule['y'];
 
-function effectivePlace(
-  size: SizeRule,
-  place: PlaceRule,
-): { readonly x: AxisPlace; readonly y: AxisPlace } {
-  if (size.by !== 'sides') return place;
-  return { x: { from: 'left', distance: size.left }, y: { from: 'top', distance: size.top } };
-}
-
 interface AxisFigures {
   readonly near: Length;
   readonly far: Length;
@@ -54,6 +49,12 @@ function placeOnAxis(rule: AxisPlace, size: Length, room: Length, from: SupportI
   if (rule.from === 'centre') {
     const [near, far] = halveLength(spare);
     return { near, far, origin: { kind: 'centred', from, near, far } };
+  }
+  if (rule.from === 'third') {
+    // Twice and three times the figures, so that a third and a half stay whole until the end.
+    const near = lengthFromTicks(Math.floor((2 * rule.which * room - 3 * size) / 6));
+    const far = subtractLengths(spare, near);
+    return { near, far, origin: { kind: 'on-third', from, which: rule.which } };
   }
   const distance = rule.distance.ticks;
   const rest = subtractLengths(spare, distance);

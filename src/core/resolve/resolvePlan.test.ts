@@ -181,7 +181,9 @@ describe('heights', () => {
     expect(pieces[1]?.foot).toBe(millimetres(0.1 + 0.3 + 1.5));
     expect(thickness).toEqual({
       front: millimetres(2.2),
+      'inside-front': millimetres(0),
       inside: millimetres(0),
+      back: millimetres(0),
       closed: millimetres(2.8),
     });
   });

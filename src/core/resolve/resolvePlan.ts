@@ -1,12 +1,19 @@
-import { longerOf, millimetres, sumLengths, zeroLength, type Length } from '../length/length';
-import { cardFormat } from '../paper/cardFormats';
-import { layOutBlank, layOutFormat } from '../paper/layOutBlank';
+import {
+  longerOf,
+  subtractLengths,
+  sumLengths,
+  timesLength,
+  zeroLength,
+  type Length,
+} from '../length/length';
+import { facesOf, isInside, type FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
 import { findStock, type Library } from '../plan/libraryItem';
-import type { FaceId, Piece } from '../plan/piece';
-import type { Base, Plan } from '../plan/plan';
+import type { Piece, PlaceRule } from '../plan/piece';
+import type { Plan } from '../plan/plan';
 import { letterAt } from './letterAt';
 import { placePiece } from './placePiece';
+import { resolveBase, unknownCaliper } from './resolveBase';
 import type {
   ImpossiblePiece,
   Rect,
@@ -15,15 +22,13 @@ import type {
   ResolvedPiece,
   SupportId,
 } from './resolvedCard';
-import { sizePiece } from './sizePiece';
-
-/** Taken where a plan names a stock the library does not hold; 270 g/m2, from memory. */
-const unknownCaliper = millimetres(0.36);
+import { isInCircle, sizeOf, supportOf, type SizeTask } from './sizePlan';
 
 /**
  * Turns every rule of a plan into figures: exact sizes, places, reveals and heights, each with its
- * origin. Pieces that lie in a circle, on nothing, or come out without a size are listed with the
- * reason, as are those lying on them; the rest of the card is resolved all the same.
+ * origin. Layers turned off are left out, and what lies on them lies on what is under them. Pieces
+ * that lie in a circle, on nothing, or come out without a size are listed with the reason, as are
+ * those lying on them; the rest of the card is resolved all the same.
  * @example resolvePlan(plan, library).pieces[0]?.rect.width // 4 1/8 in
  */
 export function resolvePlan(plan: Plan, library: Library): ResolvedCard {
@@ -31,61 +36,41 @@ export function resolvePlan(plan: Plan, library: Library): ResolvedCard {
   const task: Task = {
     plan,
     base,
+    face: base.face,
     library,
     byId: new Map(plan.pieces.map((piece) => [piece.id, piece])),
+    sizes: new Map(),
     outcomes: new Map(),
   };
-  const found = plan.pieces.map((piece) => resolvePiece(piece, task));
-  const unlettered = found.flatMap((outcome) => (outcome.ok ? [outcome.piece] : []));
-  const ordered = [...onFace(unlettered, 'front'), ...onFace(unlettered, 'inside')];
-  const pieces = ordered.map((piece, index): ResolvedPiece => ({
-    ...piece,
-    letter: letterAt(index + 1),
-    role: roleOf(piece, ordered),
-  }));
-  const front = topOf(onFace(pieces, 'front'));
-  const inside = topOf(onFace(pieces, 'inside'));
+  const found = plan.pieces.filter(({ isOff }) => !isOff).map((piece) => resolvePiece(piece, task));
+  const placed = found.flatMap((outcome) => (outcome.ok ? [outcome.piece] : []));
+  const ordered = facesOf(plan.base.fold).flatMap((face) => onFace(placed, face));
+  const bySupport = groupBySupport(ordered);
+  const pieces = ordered.map((piece, index): ResolvedPiece => {
+    const lyingOn = bySupport.get(piece.id) ?? [];
+    return {
+      ...piece,
+      letter: letterAt(index + 1),
+      role: lyingOn.length > 0 ? 'mat' : isInside(piece.face) ? 'liner' : 'panel',
+      opening: openingIn(piece, lyingOn),
+    };
+  });
   return {
     base,
     pieces,
     impossible: found.flatMap((outcome) => (!outcome.ok ? [outcome.impossible] : [])),
-    thickness: { front, inside, closed: sumLengths(front, base.caliper, inside, base.caliper) },
+    thickness: thicknessOf(pieces, base, plan),
   };
 }
 
-type UnletteredPiece = Omit<ResolvedPiece, 'letter' | 'role'>;
+type PlacedOnly = Omit<ResolvedPiece, 'letter' | 'role' | 'opening'>;
 type Outcome =
-  | { readonly ok: true; readonly piece: UnletteredPiece }
+  | { readonly ok: true; readonly piece: PlacedOnly }
   | { readonly ok: false; readonly impossible: ImpossiblePiece };
 
-function resolveBase(base: Base, library: Library): ResolvedBase {
-  const stock = findStock(library, base.stock);
-  const common = { letter: letterAt(0), stock, caliper: stock?.caliper.ticks ?? unknownCaliper };
-  if (base.format.kind === 'custom') {
-    const { width, height } = base.format.size;
-    const layout = layOutBlank({ width: width.ticks, height: height.ticks }, base.fold);
-    return {
-      ...layout,
-      ...common,
-      origins: { width: { kind: 'typed' }, height: { kind: 'typed' } },
-    };
-  }
-  const { id, stand } = base.format;
-  const layout = layOutFormat(cardFormat(id), stand, base.fold, base.blankId ?? undefined);
-  const named = { kind: 'format', format: id } as const;
-  if (!layout.sheetBlank) return { ...layout, ...common, origins: { width: named, height: named } };
-  const across = base.fold === 'side' ? layout.blank.width : layout.blank.height;
-  const half = { kind: 'half-blank', blank: across, from: layout.sheetBlank.from } as const;
-  const origins =
-    base.fold === 'side' ? { width: half, height: named } : { width: named, height: half };
-  return { ...layout, ...common, origins };
-}
-
-interface Task {
+interface Task extends SizeTask {
   readonly plan: Plan;
   readonly base: ResolvedBase;
-  readonly library: Library;
-  readonly byId: ReadonlyMap<PieceId, Piece>;
   /** What is settled already; each piece is resolved once. */
   readonly outcomes: Map<PieceId, Outcome>;
 }
@@ -100,18 +85,25 @@ function resolvePiece(piece: Piece, task: Task): Outcome {
 }
 
 function resolveOnSupport(piece: Piece, task: Task): Outcome {
-  const { on } = piece;
+  const on = supportOf(piece, task.byId);
   if ('face' in on) {
+    if (!facesOf(task.plan.base.fold).includes(on.face))
+      return fail(piece, { code: 'no-face', face: on.face });
     const rect = { x: zeroLength, y: zeroLength, ...task.base.face };
     return resolveOn(piece, task, { id: 'base', face: on.face, rect, top: zeroLength });
   }
   const under = task.byId.get(on.piece);
   if (!under) return fail(piece, { code: 'nothing-under' });
-  if (liesInCircle(piece, task.byId)) return fail(piece, { code: 'circle' });
+  if (isInCircle(piece, (each) => pieceUnder(each, task))) return fail(piece, { code: 'circle' });
   const support = resolvePiece(under, task);
-  if (!support.ok) return fail(piece, { code: 'below', support: on.piece });
+  if (!support.ok) return fail(piece, { code: 'below', support: under.id });
   const { id, face, rect, foot, caliper } = support.piece;
-  return resolveOn(piece, task, { id, face, rect, top: sumLengths(foot, caliper) });
+  return resolveOn(piece, task, { id, face, rect, top: sumLengths(foot, caliper), mat: under });
+}
+
+function pieceUnder(piece: Piece, { byId }: Task): Piece | undefined {
+  const on = supportOf(piece, byId);
+  return 'piece' in on ? byId.get(on.piece) : undefined;
 }
 
 function fail({ id, name }: Piece, reason: ImpossiblePiece['reason']): Outcome {
@@ -123,17 +115,21 @@ interface Under {
   readonly face: FaceId;
   readonly rect: Rect;
   readonly top: Length;
+  readonly mat?: Piece;
 }
 
-function resolveOn(piece: Piece, { plan, library }: Task, under: Under): Outcome {
-  const sized = sizePiece(piece.size, under.rect, under.id);
-  if (sized.width <= 0 || sized.height <= 0) {
-    const { width, height } = sized;
-    return fail(piece, { code: 'no-size', width, height, support: under.id });
-  }
-  const placed = placePiece(piece, sized, under.rect, under.id);
-  const stock = findStock(library, piece.stock);
-  const lift = plan.habits.adhesiveHeights[piece.attach].ticks;
+function resolveOn(piece: Piece, task: Task, under: Under): Outcome {
+  const sized = sizeOf(piece, task);
+  if (!sized.ok) return fail(piece, sized.reason);
+  const { size } = sized;
+  const { rect, reveals, origins } = placePiece(
+    placeRuleOf(piece, under.mat),
+    size,
+    under.rect,
+    under.id,
+  );
+  const stock = findStock(task.library, piece.stock);
+  const lift = task.plan.habits.adhesiveHeights[piece.attach].ticks;
   return {
     ok: true,
     piece: {
@@ -141,9 +137,11 @@ function resolveOn(piece: Piece, { plan, library }: Task, under: Under): Outcome
       name: piece.name,
       face: under.face,
       support: under.id,
-      rect: placed.rect,
-      reveals: placed.reveals,
-      origins: { ...sized.origins, ...placed.origins },
+      rect,
+      cut: cutSize(piece, rect),
+      reveals,
+      crossesGate: under.face === 'front' && crossesGate(rect, task),
+      origins: { ...size.origins, ...origins },
       stock,
       caliper: stock?.caliper.ticks ?? unknownCaliper,
       lift,
@@ -153,30 +151,84 @@ function resolveOn(piece: Piece, { plan, library }: Task, under: Under): Outcome
   };
 }
 
-/** Whether going down from the piece comes back to it; a circle further down is not its own. */
-function liesInCircle(piece: Piece, byId: ReadonlyMap<PieceId, Piece>): boolean {
-  let current: Piece | undefined = piece;
-  for (let steps = 0; current && steps < byId.size; steps++) {
-    const { on }: Piece = current;
-    if ('face' in on) return false;
-    if (on.piece === piece.id) return true;
-    current = byId.get(on.piece);
+/** A size given side by side places the piece too, and so does a mat built round it. */
+function placeRuleOf({ id, size, place }: Piece, mat: Piece | undefined): PlaceRule {
+  const sides =
+    size.by === 'sides'
+      ? size
+      : mat?.size.by === 'outset' && mat.size.around === id
+        ? mat.size
+        : undefined;
+  if (!sides) return place;
+  return { x: { from: 'left', distance: sides.left }, y: { from: 'top', distance: sides.top } };
+}
+
+function cutSize({ trim }: Piece, { width, height }: Rect): ResolvedPiece['cut'] {
+  if (!trim) return { width, height };
+  return {
+    width: sumLengths(width, trim.left.ticks, trim.right.ticks),
+    height: sumLengths(height, trim.top.ticks, trim.bottom.ticks),
+  };
+}
+
+function crossesGate({ x, width }: Rect, { plan, base }: Task): boolean {
+  const middle = plan.base.fold === 'gate' ? base.scores[0]?.at : undefined;
+  return middle !== undefined && x < middle && sumLengths(x, width) > middle;
+}
+
+/** The hole under the largest piece on it, all but the rim; none where that leaves nothing to cut. */
+function openingIn({ piece }: PlacedOnly, lyingOn: readonly PlacedOnly[]): Rect | undefined {
+  const rim = piece.cutOut?.rim.ticks;
+  if (rim === undefined) return undefined;
+  const area = ({ rect }: PlacedOnly) => rect.width * rect.height;
+  const [largest] = lyingOn.toSorted((a, b) => area(b) - area(a));
+  if (!largest) return undefined;
+  const { x, y, width, height } = largest.rect;
+  const opening = {
+    x: sumLengths(x, rim),
+    y: sumLengths(y, rim),
+    width: subtractLengths(width, timesLength(rim, 2)),
+    height: subtractLengths(height, timesLength(rim, 2)),
+  };
+  return opening.width > 0 && opening.height > 0 ? opening : undefined;
+}
+
+function groupBySupport(
+  pieces: readonly PlacedOnly[],
+): ReadonlyMap<SupportId, readonly PlacedOnly[]> {
+  const groups = new Map<SupportId, PlacedOnly[]>();
+  for (const piece of pieces) {
+    const group = groups.get(piece.support);
+    if (group) group.push(piece);
+    else groups.set(piece.support, [piece]);
   }
-  return false;
+  return groups;
 }
 
-function roleOf(piece: UnletteredPiece, all: readonly UnletteredPiece[]): ResolvedPiece['role'] {
-  if (all.some(({ support }) => support === piece.id)) return 'mat';
-  return piece.face === 'inside' ? 'liner' : 'panel';
-}
-
-function onFace<P extends UnletteredPiece>(pieces: readonly P[], face: FaceId): readonly P[] {
+function onFace<P extends PlacedOnly>(pieces: readonly P[], face: FaceId): readonly P[] {
   return pieces.filter((piece) => piece.face === face);
 }
 
-function topOf(pieces: readonly ResolvedPiece[]): Length {
-  return pieces.reduce<Length>(
-    (top, { foot, caliper }) => longerOf(top, sumLengths(foot, caliper)),
-    zeroLength,
-  );
+/** The stacks inside meet when the card is closed, so both count. */
+function thicknessOf(
+  pieces: readonly ResolvedPiece[],
+  { caliper }: ResolvedBase,
+  { base }: Plan,
+): ResolvedCard['thickness'] {
+  const top = (face: FaceId) =>
+    onFace(pieces, face).reduce<Length>(
+      (highest, { foot, caliper: own }) => longerOf(highest, sumLengths(foot, own)),
+      zeroLength,
+    );
+  const stacks: Readonly<Record<FaceId, Length>> = {
+    front: top('front'),
+    'inside-front': top('inside-front'),
+    inside: top('inside'),
+    back: top('back'),
+  };
+  const leaves = base.fold === 'flat' ? 1 : 2;
+  return {
+    ...stacks,
+    closed: sumLengths(...Object.values(stacks), timesLength(caliper, leaves)),
+  };
 }

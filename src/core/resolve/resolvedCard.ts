@@ -3,7 +3,8 @@ import type { BlankLayout } from '../paper/layOutBlank';
 import type { CardFormatId } from '../paper/cardFormat';
 import type { PieceId } from '../plan/ids';
 import type { Stock } from '../plan/libraryItem';
-import type { FaceId, Piece } from '../plan/piece';
+import type { FaceId, Side } from '../plan/faces';
+import type { Piece } from '../plan/piece';
 
 /** Position and size on a face, from its top left corner as the face is read. */
 export interface Rect extends Size {
@@ -11,13 +12,8 @@ export interface Rect extends Size {
   readonly y: Length;
 }
 
-/** What shows of the support on each side of a piece; negative where the piece overhangs. */
-export interface Reveals {
-  readonly left: Length;
-  readonly top: Length;
-  readonly right: Length;
-  readonly bottom: Length;
-}
+/** A length for each side. As borders: what shows of the support; negative where a piece overhangs. */
+export type Reveals = Readonly<Record<Side, Length>>;
 
 /** The base itself where a figure is measured from it, or a piece. */
 export type SupportId = 'base' | PieceId;
@@ -38,6 +34,20 @@ export type SizeOrigin =
       readonly whole: Length;
       readonly step: Length;
     }
+  | {
+      readonly kind: 'more-reveals';
+      readonly around: PieceId;
+      readonly inner: Length;
+      readonly near: Length;
+      readonly far: Length;
+    }
+  | {
+      readonly kind: 'die';
+      readonly set: string;
+      /** Counted from the largest, 1. */
+      readonly nth: number;
+      readonly of: number;
+    }
   | { readonly kind: 'format'; readonly format: CardFormatId }
   | { readonly kind: 'half-blank'; readonly blank: Length; readonly from: string };
 
@@ -52,9 +62,10 @@ export type PlaceOrigin =
   | {
       readonly kind: 'from-edge';
       readonly from: SupportId;
-      readonly edge: 'left' | 'top' | 'right' | 'bottom';
+      readonly edge: Side;
       readonly distance: Length;
-    };
+    }
+  | { readonly kind: 'on-third'; readonly from: SupportId; readonly which: 1 | 2 };
 
 export interface ResolvedBase extends BlankLayout {
   readonly letter: string;
@@ -75,7 +86,13 @@ export interface ResolvedPiece {
   readonly support: SupportId;
   readonly role: PieceRole;
   readonly rect: Rect;
+  /** What is cut from the sheet: the size, and what is trimmed off after decorating. */
+  readonly cut: Size;
   readonly reveals: Reveals;
+  /** The hole cut in its middle, on its face; also the size of the piece that is recovered. */
+  readonly opening: Rect | undefined;
+  /** Lies across the middle of a gate fold's front, glued to one flap only. */
+  readonly crossesGate: boolean;
   readonly origins: {
     readonly width: SizeOrigin;
     readonly height: SizeOrigin;
@@ -91,13 +108,16 @@ export interface ResolvedPiece {
   readonly piece: Piece;
 }
 
-/** A piece that has no figures, and why. `below`: what it lies on has none either. */
+/** A piece that has no figures, and why. `below`: what it lies on, or is sized round, has none either. */
 export interface ImpossiblePiece {
   readonly id: PieceId;
   readonly name: string;
   readonly reason:
     | { readonly code: 'circle' }
     | { readonly code: 'nothing-under' }
+    | { readonly code: 'nothing-inside' }
+    | { readonly code: 'no-face'; readonly face: FaceId }
+    | { readonly code: 'no-die' }
     | {
         readonly code: 'no-size';
         readonly width: Length;
@@ -110,15 +130,11 @@ export interface ImpossiblePiece {
 /** A plan with every rule turned into a figure. */
 export interface ResolvedCard {
   readonly base: ResolvedBase;
-  /** In gluing order, front first, then inside. */
+  /** In gluing order, face by face: front, inside of the front leaf, inside, back. */
   readonly pieces: readonly ResolvedPiece[];
   readonly impossible: readonly ImpossiblePiece[];
-  /** Closed, at the highest point of each stack. */
-  readonly thickness: {
-    readonly front: Length;
-    readonly inside: Length;
-    readonly closed: Length;
-  };
+  /** The highest point of the stack on each face, and of the closed card. */
+  readonly thickness: Readonly<Record<FaceId | 'closed', Length>>;
 }
 
 /** The whole outline of what a piece may lie on, in the coordinates of its face. */

@@ -1,4 +1,6 @@
 import { subtractLengths, sumLengths, type Length, type Size } from '../length/length';
+import type { PieceId } from '../plan/ids';
+import type { DieSet } from '../plan/libraryItem';
 import type { SizeRule } from '../plan/piece';
 import type { SizeOrigin, SupportId } from './resolvedCard';
 
@@ -6,15 +8,13 @@ export interface SizedPiece extends Size {
   readonly origins: { readonly width: SizeOrigin; readonly height: SizeOrigin };
 }
 
-/** Makes figures of a size rule inside what the piece lies on; a side may come out zero or negative. */
-export function sizePiece(rule: SizeRule, support: Size, from: SupportId): SizedPiece {
+type InsetRule = Extract<SizeRule, { by: 'reveal' | 'sides' | 'step' }>;
+type OutsetRule = Extract<SizeRule, { by: 'outset' }>;
+type DieRule = Extract<SizeRule, { by: 'die' }>;
+
+/** Makes figures of a size inside what the piece lies on; a side may come out zero or negative. */
+export function sizeInside(rule: InsetRule, support: Size, from: SupportId): SizedPiece {
   switch (rule.by) {
-    case 'measure':
-      return {
-        width: rule.width.ticks,
-        height: rule.height.ticks,
-        origins: { width: { kind: 'typed' }, height: { kind: 'typed' } },
-      };
     case 'reveal':
       return fromBoth(
         lessReveals(support.width, rule.all.ticks, rule.all.ticks, from),
@@ -31,8 +31,29 @@ export function sizePiece(rule: SizeRule, support: Size, from: SupportId): Sized
         lessStep(support.height, rule.overall.ticks, from),
       );
     default:
-      throw new TypeError(`sizePiece: unknown rule ${JSON.stringify(rule satisfies never)}`);
+      throw new TypeError(`sizeInside: unknown rule ${JSON.stringify(rule satisfies never)}`);
   }
+}
+
+/** Makes figures of a size round another piece, as mats are built outward from a finished panel. */
+export function sizeRound(rule: OutsetRule, inner: Size): SizedPiece {
+  return fromBoth(
+    moreReveals(inner.width, rule.left.ticks, rule.right.ticks, rule.around),
+    moreReveals(inner.height, rule.top.ticks, rule.bottom.ticks, rule.around),
+  );
+}
+
+/** The size of a die of a nested set; undefined where the set has no such step. */
+export function sizeByDie({ step, turned }: DieRule, set: DieSet): SizedPiece | undefined {
+  const die = set.steps[step];
+  if (!die) return undefined;
+  const [width, height] = turned ? [die.height, die.width] : [die.width, die.height];
+  const origin: SizeOrigin = { kind: 'die', set: set.name, nth: step + 1, of: set.steps.length };
+  return {
+    width: width.ticks,
+    height: height.ticks,
+    origins: { width: origin, height: origin },
+  };
 }
 
 interface Figure {
@@ -54,4 +75,9 @@ const lessReveals = (whole: Length, near: Length, far: Length, from: SupportId):
 const lessStep = (whole: Length, step: Length, from: SupportId): Figure => ({
   length: subtractLengths(whole, step),
   origin: { kind: 'less-step', from, whole, step },
+});
+
+const moreReveals = (inner: Length, near: Length, far: Length, around: PieceId): Figure => ({
+  length: sumLengths(inner, near, far),
+  origin: { kind: 'more-reveals', around, inner, near, far },
 });

@@ -1,10 +1,22 @@
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { fiveLayers, library, measure, pieceOn, planOf, reveal } from '../../../test/support/plans';
-import type { Unit } from '../length/length';
-import type { Plan } from '../plan/plan';
+import {
+  coves,
+  fiveLayers,
+  library,
+  measure,
+  pieceOn,
+  planOf,
+  reveal,
+  typed,
+} from '../../../test/support/plans';
+import { inches, millimetres, type Unit } from '../length/length';
+import { cutStraight } from '../paper/cutStraight';
+import { sheetOf as sheetOfId } from '../paper/sheets';
+import { filmingChecks, type Plan } from '../plan/plan';
 import { resolvePlan } from '../resolve/resolvePlan';
-import { projectSheet } from './projectSheet';
+import { filmingChecklist } from './filmingChecklist';
+import { projectSheet, sheetRows } from './projectSheet';
 import {
   formatSentence,
   scoreSentence,
@@ -12,6 +24,7 @@ import {
   writeRevealsShort,
   yieldSentence,
 } from './sentences';
+import { speakingList } from './speakingList';
 import { writeCsv } from './writeCsv';
 import { writeMarkdown } from './writeMarkdown';
 
@@ -26,7 +39,7 @@ const a6Tent = planOf([], {
 describe('the project sheet', () => {
   it('lists every piece in gluing order, front before inside, for all copies', () => {
     const sheet = sheetOf({ ...fiveLayers(), making: { copies: 24 } });
-    const rows = [...sheet.front, ...sheet.inside];
+    const rows = sheetRows(sheet);
     expect(rows.map(({ letter, on }) => `${letter} on ${on}`)).toEqual([
       'B on A',
       'C on B',
@@ -45,7 +58,10 @@ describe('the project sheet', () => {
       'Cut the blank 8 1⁄2 × 5 1⁄2 in (215.9 × 139.7 mm). ' +
         'Score it at 4 1⁄4 in (≈\u00a0108.0 mm) from the left and fold.',
     );
-    expect(yieldSentence(sheet)).toBe('2 from a letter sheet, 1 from an A4 sheet, cut straight.');
+    expect(yieldSentence(sheet)).toBe(
+      '2 from a letter sheet: cut across at 5 1⁄2. ' +
+        '1 from an A4 sheet: cut across at 8 1⁄2, then down at 5 1⁄2, blanks lying across.',
+    );
   });
 
   it('says where a tent is scored and which sheet the blank is cut from', () => {
@@ -62,7 +78,7 @@ describe('the project sheet', () => {
   });
 
   it('says borders in the fewest words', () => {
-    const sides = (plan: Plan) => sheetOf(plan).front[0]?.reveals;
+    const sides = (plan: Plan) => sheetRows(sheetOf(plan))[0]?.reveals;
     const even = sides(planOf([pieceOn('front', 'a', reveal('1/8'))]));
     const uneven = sides(planOf([pieceOn('front', 'a', measure('4', '5'))]));
     if (!even || !uneven) throw new Error('no rows');
@@ -122,4 +138,108 @@ describe('CSV', () => {
       expect(rows[1]?.['piece']).toContain(name.trim());
     },
   );
+});
+
+describe('speaking', () => {
+  it('says the figures in order, as one says them aloud', () => {
+    const lines = speakingList(sheetOf(fiveLayers()));
+    expect(lines[0]).toBe(
+      'The card is an A2, side fold, four and one quarter by five and a half when closed.',
+    );
+    expect(lines[1]).toBe(
+      'A, the base: eight and a half by five and a half, scored at four and one quarter from the left, from Chalk 216 g.',
+    );
+    expect(lines[2]).toBe(
+      'B, paper: four and one eighth by five and three eighths, from Moss 216 g.',
+    );
+    expect(lines).toHaveLength(8);
+  });
+
+  it('says what is trimmed, cut out, cut by die, and glued to one flap', () => {
+    const off = typed('1/8');
+    const trim = { left: off, top: off, right: off, bottom: off };
+    const die = { by: 'die', set: coves, step: 2, turned: false } as const;
+    const plan = planOf(
+      [
+        pieceOn('front', 'mat', measure('4', '5'), { trim, cutOut: { rim: typed('1/2') } }),
+        pieceOn('mat', 'panel', die),
+      ],
+      { fold: 'gate' },
+    );
+    const [, base, mat, panel] = speakingList(sheetOf(plan));
+    expect(base).toContain('scored at two and one eighth and six and three eighths from the left');
+    expect(mat).toContain(
+      'cut four and one quarter by five and one quarter, trimmed at the end to',
+    );
+    expect(mat).toContain('its middle cut out two and a half by three and three quarters');
+    expect(mat).toContain('glued to the left flap only');
+    expect(panel).toContain('die 3 of Cove rectangles');
+  });
+
+  it('says that a flat card is not folded, and speaks millimetres', () => {
+    const lines = speakingList(sheetOf(planOf([], { fold: 'flat', unit: 'mm' }), 'mm'));
+    expect(lines[0]).toContain('an A2, flat, about one hundred and eight');
+    expect(lines[1]).toContain('not folded');
+  });
+});
+
+describe('what people forget while filming', () => {
+  const items = (plan: Plan) => filmingChecklist(plan, sheetOf(plan), undefined);
+
+  it('is answered where the plan knows, and asked where it does not', () => {
+    const found = items(fiveLayers());
+    expect(found.map(({ check }) => check)).toEqual([...filmingChecks]);
+    expect(found[0]?.say).toContain('B paper, 4 1⁄8 × 5 3⁄8 in');
+    expect(found[1]?.say).toBe('The inside: F inside-mat and G liner.');
+    expect(items(planOf([]))[1]?.say).toContain('nothing is planned there');
+    expect(
+      filmingChecklist(fiveLayers(), sheetOf(fiveLayers()), {
+        name: 'Allotment Row',
+        onSale: '2027-03-12',
+      }).at(-1)?.say,
+    ).toContain('on sale from 12 March 2027');
+  });
+
+  it('keeps what was ticked', () => {
+    const plan = fiveLayers();
+    const ticked = { ...plan, about: { ...plan.about, checked: ['inside' as const] } };
+    expect(
+      items(ticked)
+        .filter(({ isDone }) => isDone)
+        .map(({ check }) => check),
+    ).toEqual(['inside']);
+  });
+});
+
+describe('cutting and scoring other folds and long blanks', () => {
+  it('scores a gate twice and a flat card not at all', () => {
+    expect(scoreSentence(sheetOf(planOf([], { fold: 'gate' })))).toContain(
+      'Score it at 2 1⁄8 in (≈\u00a054.0 mm) and 6 3⁄8 in (≈\u00a0161.9 mm) from the left and fold both flaps to the middle.',
+    );
+    expect(scoreSentence(sheetOf(planOf([], { fold: 'flat' })))).toContain('It is not folded.');
+    expect(formatSentence(sheetOf(planOf([], { fold: 'flat' })))).toBe('A2, upright, flat');
+  });
+
+  // Common practice: a score board shorter than the blank scores as far as it goes, then slides.
+  it('says to slide a blank that is longer than the score board, a sheet longer than the trimmer', () => {
+    const plan = planOf([]);
+    const habits = {
+      ...plan.habits,
+      scoreBoardLength: typed('5'),
+      trimmerLength: typed('8'),
+    };
+    const sheet = sheetOf({ ...plan, habits });
+    expect(scoreSentence(sheet)).toContain('score as far as it goes, slide the blank along');
+    expect(yieldSentence(sheet)).toContain('the trimmer is too short, so slide the sheet');
+    expect(scoreSentence(sheetOf(plan))).not.toContain('slide');
+  });
+
+  // A 30 cm trimmer cannot cross a 12 in sheet, 304.8 mm: common practice.
+  it('slides a 12 x 12 sheet under a 30 cm trimmer', () => {
+    const { longestStroke } = cutStraight(sheetOfId('12x12').size, {
+      width: inches(8, 1, 2),
+      height: inches(5, 1, 2),
+    });
+    expect(longestStroke).toBeGreaterThan(millimetres(300));
+  });
 });

@@ -1,11 +1,19 @@
-import type { Size, Unit } from '../length/length';
+import type { Length, Size, Unit } from '../length/length';
 import { adhesive } from '../paper/adhesives';
 import { cardFormat } from '../paper/cardFormats';
-import { countStraight, sheets } from '../paper/sheets';
+import { cutStraight, type StraightYield } from '../paper/cutStraight';
+import { sheetOf, sheets, type Sheet } from '../paper/sheets';
+import type { Fold } from '../paper/cardFormat';
 import type { Score } from '../paper/layOutBlank';
-import type { FaceId } from '../plan/piece';
+import { faceName, facesOf, type FaceId } from '../plan/faces';
+import type { Piece } from '../plan/piece';
 import type { Plan } from '../plan/plan';
-import { letterOf, type ResolvedCard, type Reveals } from '../resolve/resolvedCard';
+import {
+  letterOf,
+  type ResolvedCard,
+  type ResolvedPiece,
+  type Reveals,
+} from '../resolve/resolvedCard';
 
 /** One piece to cut, as the sheet lists it. */
 export interface CutRow {
@@ -13,6 +21,14 @@ export interface CutRow {
   readonly name: string;
   readonly face: FaceId;
   readonly size: Size;
+  /** What is cut before trimming, where something is trimmed off after decorating. */
+  readonly before: { readonly size: Size; readonly off: Reveals } | undefined;
+  /** The die that cuts it, counted from the largest of its set. */
+  readonly die: { readonly set: string; readonly nth: number; readonly of: number } | undefined;
+  /** The middle that is cut out and kept. */
+  readonly recovered: Size | undefined;
+  /** The flap of a gate fold it is glued to, where it crosses the middle. */
+  readonly flap: 'left' | 'right' | undefined;
   /** The letter of what it is glued on, and what of that shows round it. */
   readonly on: string;
   readonly reveals: Reveals;
@@ -24,10 +40,18 @@ export interface CutRow {
   readonly notes: string;
 }
 
-/** How many of the blank a common sheet gives, cut straight; only sheets that give at least one. */
-export interface BlankYield {
+/** How many of the blank a sheet of the base's stock gives, and with which cuts. */
+export interface BlankYield extends StraightYield {
   readonly sheet: string;
-  readonly count: number;
+  /** The blade is shorter than a cut, so the sheet is slid along. */
+  readonly slides: boolean;
+}
+
+/** The pieces of one face, in gluing order. */
+export interface FaceRows {
+  readonly face: FaceId;
+  readonly name: string;
+  readonly rows: readonly CutRow[];
 }
 
 /** The project sheet as data; text, screen and print render the same. */
@@ -35,7 +59,7 @@ export interface ProjectSheet {
   readonly title: string;
   readonly format: string;
   readonly stand: 'upright' | 'lying' | 'square';
-  readonly fold: 'side' | 'tent';
+  readonly fold: Fold;
   readonly leading: Unit;
   readonly copies: number;
   readonly face: Size;
@@ -44,13 +68,17 @@ export interface ProjectSheet {
     readonly stock: string;
     readonly colour: string | undefined;
     readonly blank: Size;
-    readonly score: Score;
+    readonly scores: readonly Score[];
+    /** The score board is shorter than a score, so the blank is slid along. */
+    readonly slidesScore: boolean;
     readonly from: string | undefined;
+    /** Only sheets that give at least one. */
     readonly yields: readonly BlankYield[];
+    /** The sheets that were tried. */
+    readonly sheets: readonly string[];
   };
-  /** In gluing order on each face. */
-  readonly front: readonly CutRow[];
-  readonly inside: readonly CutRow[];
+  /** The faces that carry something. */
+  readonly faces: readonly FaceRows[];
   /** Names of pieces that have no figures yet, so that a print never drops them in silence. */
   readonly missing: readonly string[];
   readonly notes: string;
@@ -59,20 +87,11 @@ export interface ProjectSheet {
 /** What a person needs to cut and build the card, for all its copies. */
 export function projectSheet(plan: Plan, card: ResolvedCard, leading: Unit): ProjectSheet {
   const { copies } = plan.making;
-  const rows = card.pieces.map((piece): CutRow => ({
-    letter: piece.letter,
-    name: piece.name,
-    face: piece.face,
-    size: { width: piece.rect.width, height: piece.rect.height },
-    on: letterOf(card, piece.support),
-    reveals: piece.reveals,
-    adhesive: adhesive(piece.piece.attach).name,
-    stock: piece.stock?.name ?? 'stock not known',
-    colour: piece.stock?.colour,
-    count: copies,
-    notes: piece.piece.notes,
-  }));
-  const { face, blank, score, sheetBlank, letter, stock } = card.base;
+  const rows = card.pieces.map((piece) => cutRow(piece, card, copies));
+  const { face, blank, scores, sheetBlank, letter, stock } = card.base;
+  const { trimmerLength, scoreBoardLength } = plan.habits;
+  const tried = stock ? stock.sheets.map(sheetOf) : sheets;
+  const scoreLength = card.base.scores[0]?.axis === 'horizontal' ? blank.width : blank.height;
   return {
     title: plan.about.title,
     format: plan.base.format.kind === 'named' ? cardFormat(plan.base.format.id).name : 'Custom',
@@ -86,15 +105,59 @@ export function projectSheet(plan: Plan, card: ResolvedCard, leading: Unit): Pro
       stock: stock?.name ?? 'stock not known',
       colour: stock?.colour,
       blank,
-      score,
+      scores,
+      slidesScore: scores.length > 0 && scoreLength > scoreBoardLength.ticks,
       from: sheetBlank?.from,
-      yields: sheets
-        .map(({ name, size }) => ({ sheet: name, count: countStraight(size, blank).count }))
+      yields: tried
+        .map((sheet) => blankYield(sheet, blank, trimmerLength.ticks))
         .filter(({ count }) => count > 0),
+      sheets: tried.map(({ name }) => name),
     },
-    front: rows.filter((row) => row.face === 'front'),
-    inside: rows.filter((row) => row.face === 'inside'),
+    faces: facesOf(plan.base.fold)
+      .map((each) => ({
+        face: each,
+        name: faceName(each, plan.base.fold),
+        rows: rows.filter((row) => row.face === each),
+      }))
+      .filter((each) => each.rows.length > 0),
     missing: card.impossible.map(({ name }) => name),
     notes: plan.about.notes,
   };
+}
+
+/** All rows of a sheet, face by face. */
+export function sheetRows(sheet: ProjectSheet): readonly CutRow[] {
+  return sheet.faces.flatMap(({ rows }) => rows);
+}
+
+function cutRow(resolved: ResolvedPiece, card: ResolvedCard, copies: number): CutRow {
+  const { piece, rect, cut, opening, origins, stock } = resolved;
+  const size = { width: rect.width, height: rect.height };
+  const die = origins.width.kind === 'die' ? origins.width : undefined;
+  return {
+    letter: resolved.letter,
+    name: resolved.name,
+    face: resolved.face,
+    size,
+    before: piece.trim ? { size: cut, off: plainSides(piece.trim) } : undefined,
+    die: die && { set: die.set, nth: die.nth, of: die.of },
+    recovered: opening && { width: opening.width, height: opening.height },
+    flap: resolved.crossesGate ? piece.carriedBy : undefined,
+    on: letterOf(card, resolved.support),
+    reveals: resolved.reveals,
+    adhesive: adhesive(piece.attach).name,
+    stock: stock?.name ?? 'stock not known',
+    colour: stock?.colour,
+    count: copies,
+    notes: piece.notes,
+  };
+}
+
+function plainSides({ left, top, right, bottom }: NonNullable<Piece['trim']>): Reveals {
+  return { left: left.ticks, top: top.ticks, right: right.ticks, bottom: bottom.ticks };
+}
+
+function blankYield(sheet: Sheet, blank: Size, trimmerLength: Length): BlankYield {
+  const cuts = cutStraight(sheet.size, blank);
+  return { ...cuts, sheet: sheet.name, slides: cuts.longestStroke > trimmerLength };
 }

@@ -1,36 +1,76 @@
-import { writeLength } from '../length/formatLength';
+import { writeLength, writeSize } from '../length/formatLength';
 import type { Unit } from '../length/length';
 import { writeLengthBoth, writeSizeBoth } from '../length/writeBoth';
+import type { Fold } from '../paper/cardFormat';
 import type { Reveals } from '../resolve/resolvedCard';
 import { isSameBorder } from '../tolerances';
-import type { ProjectSheet } from './projectSheet';
+import type { CutRow, ProjectSheet } from './projectSheet';
 
 /**
  * How to cut and score the base, as one says it.
  * @example 'Cut the blank 8 1⁄2 × 5 1⁄2 in (…). Score it at 4 1⁄4 in (…) from the left and fold.'
  */
-export function scoreSentence({ base, leading, copies }: ProjectSheet): string {
-  const { blank, score, from } = base;
+export function scoreSentence({ base, leading, copies, fold }: ProjectSheet): string {
+  const { blank, scores, from } = base;
   const cut = copies === 1 ? 'Cut the blank' : `Cut ${copies} blanks`;
-  const edge = score.axis === 'vertical' ? 'the left' : 'the top';
   const source = from === undefined ? '' : `, from ${aOrAn(from)}`;
+  const cutting = `${cut} ${writeSizeBoth(blank, leading)}${source}.`;
+  const [first, second] = scores;
+  if (!first) return `${cutting} It is not folded.`;
   const it = copies === 1 ? 'it' : 'each';
-  return (
-    `${cut} ${writeSizeBoth(blank, leading)}${source}. ` +
-    `Score ${it} at ${writeLengthBoth(score.at, leading)} from ${edge} and fold.`
+  const edge = first.axis === 'vertical' ? 'the left' : 'the top';
+  const at = [first, ...(second ? [second] : [])].map((score) =>
+    writeLengthBoth(score.at, leading),
   );
+  const folding = fold === 'gate' ? 'fold both flaps to the middle' : 'fold';
+  const slide = base.slidesScore
+    ? ' The score board is shorter than the score: score as far as it goes, slide the blank along and finish.'
+    : '';
+  return `${cutting} Score ${it} at ${at.join(' and ')} from ${edge} and ${folding}.${slide}`;
 }
 
-/** How many blanks the common sheets give. */
-export function yieldSentence({ base }: ProjectSheet): string {
-  if (base.yields.length === 0) return 'No letter or A4 sheet gives this blank in one piece.';
-  const parts = base.yields.map(({ sheet, count }) => `${count} from ${aOrAn(sheet)} sheet`);
-  return `${capitalise(parts.join(', '))}, cut straight.`;
+/**
+ * How many blanks the stock's sheets give, and the cuts of each in their order.
+ * @example '2 from a letter sheet: cut across at 5 1⁄2.'
+ */
+export function yieldSentence({ base, leading }: ProjectSheet): string {
+  if (base.yields.length === 0)
+    return `No ${joinWords(base.sheets, 'or')} gives this blank in one piece.`;
+  return base.yields
+    .map(({ sheet, count, turned, cuts, slides }) => {
+      const how = cuts.map(
+        ({ axis, at }) => `${axis} at ${joinWords(at.map((each) => writeLength(each, leading)))}`,
+      );
+      const cutting = how.length === 0 ? 'the whole sheet' : `cut ${how.join(', then ')}`;
+      const lying = turned ? ', blanks lying across' : '';
+      const sliding = slides ? '; the trimmer is too short, so slide the sheet and finish' : '';
+      return `${count} from ${aOrAn(sheet)}: ${cutting}${lying}${sliding}.`;
+    })
+    .join(' ');
 }
 
 /** How the card stands: 'A2, upright, side fold'. */
 export function formatSentence({ format, stand, fold }: ProjectSheet): string {
-  return `${format}, ${stand}, ${fold} fold`;
+  return `${format}, ${stand}, ${foldName(fold)}`;
+}
+
+/** What a fold is called: 'side fold', 'flat'. */
+export function foldName(fold: Fold): string {
+  return fold === 'flat' ? 'flat' : `${fold} fold`;
+}
+
+/** What is to be known of a piece beside its size: before trimming, the die, the middle, the flap. */
+export function rowRemarks(row: CutRow, unit: Unit): readonly string[] {
+  const { before, die, recovered, flap, notes } = row;
+  return [
+    before
+      ? `cut ${writeSize(before.size, unit)} and decorate, then trim off ${writeReveals(before.off, unit)}`
+      : '',
+    die ? `die ${die.nth} of ${die.of}, ${die.set}, counted from the largest` : '',
+    recovered ? `cut out the middle, ${writeSize(recovered, unit)}, and keep it` : '',
+    flap ? `glue it to the ${flap} flap only` : '',
+    notes,
+  ].filter(Boolean);
 }
 
 /**
@@ -70,10 +110,18 @@ function wordReveals(
   return isSameBorder(left, top) ? write(left) : pairs(write(left), write(top));
 }
 
-function aOrAn(word: string): string {
-  return `${/^(?:[aeio]|A\d)/i.test(word) ? 'an' : 'a'} ${word}`;
+/** The word with its article: 'an A4 sheet', 'a letter sheet'. */
+export function aOrAn(word: string): string {
+  return `${/^[aeio]/i.test(word) ? 'an' : 'a'} ${word}`;
 }
 
-function capitalise(text: string): string {
+/** Words in a row: 'a, b and c'. */
+export function joinWords(words: readonly string[], last = 'and'): string {
+  return words.length < 2
+    ? words.join('')
+    : `${words.slice(0, -1).join(', ')} ${last} ${words.at(-1)}`;
+}
+
+export function capitalise(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }

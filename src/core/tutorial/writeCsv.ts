@@ -2,19 +2,27 @@ import Papa from 'papaparse';
 import { formatInches } from '../length/formatLength';
 import { TICKS_PER_MILLIMETRE, type Length } from '../length/length';
 import type { ProjectSheet } from './projectSheet';
+import { rowRemarks } from './sentences';
 
 /**
- * The cut list as CSV (RFC 4180): base first, then front and inside in gluing order.
+ * The cut list as CSV (RFC 4180): base first, then face by face in gluing order. A size is what is cut,
+ * before trimming.
  * Inches as plain fractions to 1/64, prefixed 'about' where rounded; millimetres exact. A cell a
  * spreadsheet would run as a formula is made text.
  */
 export function writeCsv(sheet: ProjectSheet): string {
-  const { base, copies, front, inside } = sheet;
+  const { base, copies, faces } = sheet;
   const baseRow = { letter: base.letter, name: 'Base blank', face: 'base', size: base.blank };
   const rows = [
-    { ...baseRow, count: copies, on: '', adhesive: '', stock: base.stock },
-    ...front,
-    ...inside,
+    { ...baseRow, count: copies, on: '', adhesive: '', stock: base.stock, remarks: '' },
+    ...faces.flatMap(({ name: face, rows: pieces }) =>
+      pieces.map((row) => ({
+        ...row,
+        face,
+        size: row.before?.size ?? row.size,
+        remarks: rowRemarks(row, sheet.leading).join('; '),
+      })),
+    ),
   ];
   return `${Papa.unparse(
     rows.map((row) => ({
@@ -29,6 +37,7 @@ export function writeCsv(sheet: ProjectSheet): string {
       stock: row.stock,
       'glue on': row.on,
       adhesive: row.adhesive,
+      remarks: row.remarks,
     })),
     { escapeFormulae: true, newline: '\r\n' },
   )}\r\n`;

@@ -1,6 +1,13 @@
 import { writeSize } from '../length/formatLength';
 import type { CutRow, ProjectSheet } from './projectSheet';
-import { formatSentence, scoreSentence, writeReveals, yieldSentence } from './sentences';
+import {
+  capitalise,
+  formatSentence,
+  rowRemarks,
+  scoreSentence,
+  writeReveals,
+  yieldSentence,
+} from './sentences';
 
 /** The project sheet as Markdown for a blog; what people typed is escaped. Ends with a line end. */
 export function writeMarkdown(sheet: ProjectSheet): string {
@@ -14,8 +21,7 @@ export function writeMarkdown(sheet: ProjectSheet): string {
     '',
     `**${base.letter}** ${escape(base.stock)}. ${scoreSentence(sheet)} ${yieldSentence(sheet)}`,
     '',
-    ...table('Front', sheet.front, sheet),
-    ...table('Inside', sheet.inside, sheet),
+    ...sheet.faces.flatMap(({ name, rows }) => table(capitalise(name), rows, sheet)),
     ...(missing.length > 0
       ? [`Without figures, so not in the list: ${missing.map(escape).join(', ')}.`, '']
       : []),
@@ -25,7 +31,6 @@ export function writeMarkdown(sheet: ProjectSheet): string {
 }
 
 function table(heading: string, rows: readonly CutRow[], { leading }: ProjectSheet): string[] {
-  if (rows.length === 0) return [];
   return [
     `## ${heading}, in gluing order`,
     '',
@@ -34,7 +39,7 @@ function table(heading: string, rows: readonly CutRow[], { leading }: ProjectShe
     ...rows.map((row) => {
       const cells = [
         row.letter,
-        escape(row.notes === '' ? row.name : `${row.name}: ${row.notes}`),
+        escape([row.name, ...rowRemarks(row, leading)].join('; ')),
         String(row.count),
         writeSize(row.size, 'in'),
         writeSize(row.size, 'mm'),

@@ -1,10 +1,11 @@
 import { useLayoutEffect, useRef, useState } from 'react';
 import type { Unit } from '../../core/length/length';
 import type { Edit } from '../../core/plan/edit';
-import type { Library } from '../../core/plan/libraryItem';
-import type { FaceId, Piece } from '../../core/plan/piece';
+import { facesOf, type FaceId } from '../../core/plan/faces';
+import type { Library, LibraryRef } from '../../core/plan/libraryItem';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard, SupportId } from '../../core/resolve/resolvedCard';
+import type { LayerCommands } from '../workbench/useLayerCommands';
 import { BaseTicket } from './BaseTicket';
 import { CardDrawing } from './CardDrawing';
 import { LayerRows } from './LayerRows';
@@ -21,18 +22,17 @@ interface Props {
   readonly selected: SupportId;
   readonly onSelect: (id: SupportId) => void;
   readonly onTurn: () => void;
-  readonly onCommit: (edit: Edit) => void;
   readonly onPreview: (edit: Edit | undefined) => void;
-  readonly onMoveBy: (id: Piece['id'], places: number) => void;
-  readonly onRemove: (id: Piece['id']) => void;
-  readonly onAdd: (face: FaceId) => void;
-  readonly onAskNewStock: (use: (ref: Piece['stock']) => void) => void;
+  readonly commands: LayerCommands;
+  readonly onAskNewStock: (use: (ref: LibraryRef) => void) => void;
+  readonly onAskNewDies: (use: (ref: LibraryRef) => void) => void;
 }
 
 /** The drawing sheet: main view, edge view, callouts to the layers, blank, other face, title block. */
 export function BaseStation(props: Props) {
-  const { plan, card, library, unit, face, selected, onSelect, onTurn, onCommit, onPreview } =
-    props;
+  const { plan, card, library, unit, face, selected, onSelect, onTurn, commands } = props;
+  const { onPreview } = props;
+  const onCommit = commands.change;
   const drawing = useRef<HTMLDivElement>(null);
   const rows = useRef<HTMLDivElement>(null);
   const width = useWidth(drawing, 700);
@@ -61,7 +61,7 @@ export function BaseStation(props: Props) {
           unit={unit}
           selected={selected}
           onSelect={onSelect}
-          onMoveBy={props.onMoveBy}
+          onMoveRows={commands.moveRows}
           ticket={
             piece ? (
               <PieceTicket
@@ -75,9 +75,13 @@ export function BaseStation(props: Props) {
                 actions={{
                   commit: onCommit,
                   preview: onPreview,
-                  move: (direction) => props.onMoveBy(piece.id, direction === 'up' ? 1 : -1),
-                  remove: () => props.onRemove(piece.id),
+                  moveRows: (rows) => commands.moveRows(piece.id, rows),
+                  putOn: (support) => commands.putOn(piece.id, support),
+                  copy: () => commands.copy(piece.id),
+                  turnOff: () => commands.turnOff(piece.id),
+                  remove: () => commands.remove(piece.id),
                   askNewStock: props.onAskNewStock,
+                  askNewDies: props.onAskNewDies,
                 }}
               />
             ) : (
@@ -85,19 +89,20 @@ export function BaseStation(props: Props) {
             )
           }
         />
-        <div className="flex items-center gap-3">
-          <button
-            type="button"
-            className="button button-outlined"
-            onClick={() => props.onAdd('front')}
-          >
+        <div className="flex flex-wrap items-center gap-3">
+          <KeyedButton keyName="a" isOutlined onClick={() => commands.add(face)}>
             Add a layer
-          </button>
-          <kbd className="key">a</kbd>
-          <button type="button" className="button" onClick={() => props.onAdd('inside')}>
-            Add inside
-          </button>
-          <kbd className="key">i</kbd>
+          </KeyedButton>
+          {insideOf(plan) && (
+            <KeyedButton keyName="i" onClick={() => commands.add('inside')}>
+              Add inside
+            </KeyedButton>
+          )}
+          {piece && (
+            <KeyedButton keyName="r" onClick={() => commands.matRound(piece.id)}>
+              Mat round it
+            </KeyedButton>
+          )}
         </div>
         <div className="mt-auto pt-2">
           <TitleBlock
@@ -112,6 +117,30 @@ export function BaseStation(props: Props) {
         </div>
       </div>
     </div>
+  );
+}
+
+const insideOf = ({ base }: Plan) => facesOf(base.fold).includes('inside');
+
+interface KeyedButtonProps {
+  readonly keyName: string;
+  readonly isOutlined?: boolean;
+  readonly onClick: () => void;
+  readonly children: React.ReactNode;
+}
+
+function KeyedButton({ keyName, isOutlined = false, onClick, children }: KeyedButtonProps) {
+  return (
+    <span className="flex items-center gap-2">
+      <button
+        type="button"
+        className={isOutlined ? 'button button-outlined' : 'button'}
+        onClick={onClick}
+      >
+        {children}
+      </button>
+      <kbd className="key">{keyName}</kbd>
+    </span>
   );
 }
 

@@ -1,10 +1,12 @@
-import { otherUnit, writeSize } from '../../core/length/formatLength';
+import { otherUnit, writeLength, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import { projectSheet } from '../../core/tutorial/projectSheet';
 import { scoreSentence, yieldSentence } from '../../core/tutorial/sentences';
 import { cardFormat } from '../../core/paper/cardFormats';
+import { fitFormats } from '../../core/paper/fitFormats';
 import { sheetBlanksFor } from '../../core/paper/layOutBlank';
 import type { Edit } from '../../core/plan/edit';
+import type { SizeRule } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { sizeOriginSentence } from '../words/originSentence';
@@ -51,11 +53,12 @@ export function BaseTicket({ plan, card, unit, onCommit }: Props) {
       <p className="pt-1">{scoreSentence(sheet)}</p>
       <p className="pt-1">{yieldSentence(sheet)}</p>
       <BlankChoice plan={plan} onCommit={onCommit} />
+      <FormatRound card={card} unit={unit} onCommit={onCommit} />
     </div>
   );
 }
 
-/** Formats with a blank from a common sheet can be cut to exactly twice the size instead. */
+/** Formats with a blank from a common sheet can be laid out from the exact finished size instead. */
 function BlankChoice({ plan, onCommit }: Pick<Props, 'plan' | 'onCommit'>) {
   const { format, fold, blankId } = plan.base;
   if (format.kind !== 'named') return null;
@@ -76,8 +79,45 @@ function BlankChoice({ plan, onCommit }: Pick<Props, 'plan' | 'onCommit'>) {
             {from}
           </option>
         ))}
-        <option value="exact">twice the finished size</option>
+        <option value="exact">laid out from the finished size</option>
       </select>
     </label>
   );
 }
+
+/** Where a finished piece gives itself its size, the base is chosen last: the formats it fits on. */
+function FormatRound({ card, unit, onCommit }: Pick<Props, 'card' | 'unit' | 'onCommit'>) {
+  const outermost = card.pieces.find(
+    ({ support, face, piece }) =>
+      support === 'base' && face === 'front' && isOfItself(piece.size.by),
+  );
+  if (!outermost) return null;
+  const fitting = fitFormats(outermost.rect);
+  return (
+    <label className="flex gap-2 pt-1">
+      <span className="text-muted">
+        Formats {outermost.name} {outermost.letter} fits on
+      </span>
+      <select
+        className="in-place"
+        value=""
+        onChange={(event) => {
+          const chosen = fitting[Number(event.target.value)];
+          if (!chosen) return;
+          const format = { kind: 'named' as const, id: chosen.id, stand: chosen.stand };
+          onCommit({ kind: 'set-base', change: { format, blankId: null } });
+        }}
+      >
+        <option value="">{fitting.length === 0 ? 'none' : 'choose one'}</option>
+        {fitting.map(({ id, name, stand, atSides, atEnds }, index) => (
+          <option key={`${id} ${stand}`} value={index}>
+            {name} {stand}, border {writeLength(atSides, unit)} at the sides,{' '}
+            {writeLength(atEnds, unit)} at top and bottom
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+const isOfItself = (by: SizeRule['by']) => by === 'measure' || by === 'die' || by === 'outset';

@@ -1,13 +1,16 @@
 import { drawFace, unknownColour } from '../../core/drawing/drawFace';
 import { writeLength } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
-import type { FaceId } from '../../core/plan/piece';
+import { faceName, type FaceId } from '../../core/plan/faces';
 import type { Plan } from '../../core/plan/plan';
 import { supportRect, type ResolvedCard, type SupportId } from '../../core/resolve/resolvedCard';
+import { capitalise } from '../../core/tutorial/sentences';
 import { DimensionLine } from '../parts/DimensionLine';
 import { FacePicture } from '../parts/FacePicture';
-import { edgeLayers, scaleDrawing, type Box } from './drawingScale';
+import { edgeLayers, fromAboveRoom, scaleDrawing, type Box } from './drawingScale';
 import { EdgeView } from './EdgeView';
+import { faceCaption } from './foldWords';
+import { FromAbove } from './FromAbove';
 import { LeaderLines } from './LeaderLines';
 import { SelectionBrackets } from './SelectionBrackets';
 import { SmallViews } from './SmallViews';
@@ -29,17 +32,12 @@ const mainHeight = 418;
 /** The main view with its dimension lines above and the small views below. */
 const belowMain = 148;
 
-/** How the fold shows on each face. */
-const foldCaptions = {
-  side: { front: 'side fold, opens to the right', inside: 'right leaf, score on the left' },
-  tent: { front: 'tent fold, stands on two feet', inside: 'lower leaf, score on top' },
-} as const;
-
 /** The card as a workshop drawing: main view, edge view, blank, other face, leaders to the rows. */
 export function CardDrawing(props: Props) {
   const { plan, card, unit, face, selected, width, anchors, onSelect, onTurn } = props;
-  const scale = scaleDrawing(card, width, mainHeight);
-  const layers = edgeLayers(card, scale);
+  const { fold } = plan.base;
+  const scale = scaleDrawing(card, fold, width, mainHeight);
+  const layers = edgeLayers(card, fold, scale);
   const shownBox = (id: SupportId): Box => {
     const rect = supportRect(card, id);
     const at = (ticks: number) => ticks * scale.pixelsPerTick;
@@ -60,7 +58,7 @@ export function CardDrawing(props: Props) {
       height={scale.face.y + mainHeight + belowMain}
       className="overflow-visible"
       role="img"
-      aria-label={`${face === 'front' ? 'Front' : 'Inside'} view, edge view and blank, to scale; the layers beside it say the same in words`}
+      aria-label={`${capitalise(faceName(face, fold))} view, edge view and blank, to scale; the layers beside it say the same in words`}
     >
       <DimensionLine
         axis="horizontal"
@@ -89,7 +87,7 @@ export function CardDrawing(props: Props) {
       {isShown && <SelectionBrackets box={shownBox(selected)} />}
       <EdgeView
         layers={layers}
-        fold={plan.base.fold}
+        fold={fold}
         edge={scale.edge}
         colour={card.base.stock?.colour ?? unknownColour}
         selected={selected}
@@ -102,12 +100,12 @@ export function CardDrawing(props: Props) {
       </ThicknessLine>
       <SmallViews
         card={card}
-        fold={plan.base.fold}
+        fold={fold}
         unit={unit}
         face={face}
         width={width}
         bottom={scale.face.y + mainHeight + 126}
-        spare={mainHeight - scale.face.height}
+        spare={mainHeight - scale.face.height - (fold === 'gate' ? fromAboveRoom : 0)}
         onTurn={onTurn}
       />
       <LeaderLines
@@ -118,15 +116,16 @@ export function CardDrawing(props: Props) {
         lowest={scale.face.y + mainHeight + 30}
       />
       <text x={scale.face.x} y={bottom + 24} className="caption">
-        {face === 'front' ? 'Front' : 'Inside'}
+        {capitalise(faceName(face, fold))}
         <tspan dx={10} className="fill-sheet-muted font-sans">
-          {foldCaptions[plan.base.fold][face]}
+          {faceCaption(face, fold)}
         </tspan>
       </text>
+      {fold === 'gate' && <FromAbove card={card} scale={scale} />}
       <text x={scale.edge.x} y={bottom + 24} className="caption">
         Edge
         <tspan dx={10} className="fill-sheet-muted font-sans">
-          thickness × {scale.thicknessFactor}
+          {fold === 'gate' ? 'through a flap, ' : ''}thickness × {scale.thicknessFactor}
         </tspan>
       </text>
     </svg>

@@ -1,9 +1,10 @@
 import { unknownColour } from '../../core/drawing/drawFace';
+import type { Fold } from '../../core/paper/cardFormat';
 import type { Box, EdgeLayer } from './drawingScale';
 
 interface Props {
   readonly layers: readonly EdgeLayer[];
-  readonly fold: 'side' | 'tent';
+  readonly fold: Fold;
   readonly edge: Box;
   /** Of the base, for the fold of a tent. */
   readonly colour: string;
@@ -39,7 +40,7 @@ export function EdgeView({ layers, fold, edge, colour, selected }: Props) {
             strokeWidth={3}
           />
         ))}
-      {leaf && back && fold === 'side' && (
+      {leaf && back && fold !== 'tent' && (
         <BreakMarks
           x={(leaf.x + leaf.width + back.x) / 2}
           top={edge.y}
@@ -75,7 +76,7 @@ function FoamBlocks({ box }: { readonly box: Box }) {
   );
 }
 
-/** The leaves of a side fold do not meet in this section: the gap is broken. */
+/** The leaves of a side fold or gate do not meet in this section: the gap is broken. */
 function BreakMarks({
   x,
   top,

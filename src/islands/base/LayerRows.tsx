@@ -11,7 +11,8 @@ import { CSS } from '@dnd-kit/utilities';
 import { writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import { stackOn } from '../../core/plan/movePiece';
-import type { FaceId, Piece } from '../../core/plan/piece';
+import { faceName, looksForward, type FaceId } from '../../core/plan/faces';
+import type { Piece } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
 import {
   letterOf,
@@ -28,32 +29,36 @@ interface Props {
   readonly unit: Unit;
   readonly selected: SupportId | undefined;
   readonly onSelect: (id: SupportId) => void;
-  /** So many places towards the front (positive) or the back. */
-  readonly onMoveBy: (id: ResolvedPiece['id'], places: number) => void;
+  /** So many rows up (positive) or down. */
+  readonly onMoveRows: (id: ResolvedPiece['id'], rows: number) => void;
   readonly ticket: React.ReactNode;
 }
 
 /** The layers front to back; the selected one is unfolded. They are dragged or moved by keys. */
-export function LayerRows({ plan, card, unit, selected, onSelect, onMoveBy, ticket }: Props) {
-  const front = rowsOf(plan, 'front');
-  const inside = rowsOf(plan, 'inside');
-  const row = (piece: Piece) => (
-    <PieceRow
-      key={piece.id}
-      piece={piece}
-      resolved={card.pieces.find(({ id }) => id === piece.id)}
-      card={card}
-      unit={unit}
-      isSelected={piece.id === selected}
-      onSelect={() => onSelect(piece.id)}
-      ticket={ticket}
-    />
-  );
+export function LayerRows({ plan, card, unit, selected, onSelect, onMoveRows, ticket }: Props) {
+  const stack = (face: FaceId) => {
+    const pieces = rowsOf(plan, face);
+    return (
+      <Stack face={face} pieces={pieces} onMoveRows={onMoveRows}>
+        {pieces.map((piece) => (
+          <PieceRow
+            key={piece.id}
+            piece={piece}
+            resolved={card.pieces.find(({ id }) => id === piece.id)}
+            plan={plan}
+            card={card}
+            unit={unit}
+            isSelected={piece.id === selected}
+            onSelect={() => onSelect(piece.id)}
+            ticket={ticket}
+          />
+        ))}
+      </Stack>
+    );
+  };
   return (
     <div role="group" aria-label="Layers, front to back">
-      <Stack face="front" pieces={front} onMoveBy={onMoveBy}>
-        {front.map(row)}
-      </Stack>
+      {stack('front')}
       <div data-row="base" tabIndex={-1}>
         {selected === 'base' ? (
           ticket
@@ -67,33 +72,40 @@ export function LayerRows({ plan, card, unit, selected, onSelect, onMoveBy, tick
           />
         )}
       </div>
-      <Stack face="inside" pieces={inside} onMoveBy={onMoveBy}>
-        {inside.map(row)}
-      </Stack>
+      {stack('inside-front')}
+      {stack('inside')}
+      {stack('back')}
     </div>
   );
 }
 
-/** The pieces of a face as the rows stand, nearest the viewer first, those without figures too. */
-export function rowsOf(plan: Plan, face: FaceId): readonly Piece[] {
-  return stackOn(plan, face).toReversed();
+/** All rows in their order, the base between the front and what is behind it. */
+export function allRows(plan: Plan): readonly SupportId[] {
+  const ids = (face: FaceId) => rowsOf(plan, face).map(({ id }) => id);
+  return [...ids('front'), 'base', ...ids('inside-front'), ...ids('inside'), ...ids('back')];
+}
+
+/** The pieces of a face as the rows stand, front to back, those without figures too. */
+function rowsOf(plan: Plan, face: FaceId): readonly Piece[] {
+  const stack = stackOn(plan, face);
+  return looksForward(face) ? stack.toReversed() : stack;
 }
 
 interface StackProps {
   readonly face: FaceId;
   readonly pieces: readonly Piece[];
-  readonly onMoveBy: Props['onMoveBy'];
+  readonly onMoveRows: Props['onMoveRows'];
   readonly children: React.ReactNode;
 }
 
 /** The rows of one face; each is dragged within its own. */
-function Stack({ face, pieces, onMoveBy, children }: StackProps) {
+function Stack({ face, pieces, onMoveRows, children }: StackProps) {
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const ids = pieces.map(({ id }) => id);
   const drop = ({ active, over }: DragEndEvent) => {
     const id = ids.find((each) => each === active.id);
     const to = ids.findIndex((each) => each === over?.id);
-    if (id && to >= 0) onMoveBy(id, ids.indexOf(id) - to);
+    if (id && to >= 0) onMoveRows(id, ids.indexOf(id) - to);
   };
   return (
     <DndContext
@@ -113,6 +125,7 @@ interface PieceRowProps {
   readonly piece: Piece;
   /** Its figures; undefined while the plan leaves it none. */
   readonly resolved: ResolvedPiece | undefined;
+  readonly plan: Plan;
   readonly card: ResolvedCard;
   readonly unit: Unit;
   readonly isSelected: boolean;
@@ -120,8 +133,9 @@ interface PieceRowProps {
   readonly ticket: React.ReactNode;
 }
 
-function PieceRow({ piece, resolved, card, unit, isSelected, onSelect, ticket }: PieceRowProps) {
-  const { id, name } = piece;
+function PieceRow(props: PieceRowProps) {
+  const { piece, resolved, plan, card, unit, isSelected, onSelect, ticket } = props;
+  const { id, name, isOff } = piece;
   const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({
     id,
     disabled: isSelected,
@@ -141,8 +155,8 @@ function PieceRow({ piece, resolved, card, unit, isSelected, onSelect, ticket }:
         <RowButton
           letter={resolved?.letter ?? '–'}
           name={name}
-          size={resolved ? writeSize(resolved.rect, unit) : 'no figures'}
-          shows={resolved ? showsOf(resolved, card, unit) : 'see the findings'}
+          size={resolved ? writeSize(resolved.rect, unit) : isOff ? 'turned off' : 'no figures'}
+          shows={resolved ? showsOf(resolved, plan, card, unit) : isOff ? '' : 'see the findings'}
           onSelect={onSelect}
         />
       )}
@@ -175,11 +189,12 @@ function RowButton({ letter, name, size, shows, onSelect }: RowButtonProps) {
   );
 }
 
-/** In front, what shows of the layer round the one on it; inside, its own border. */
-function showsOf(piece: ResolvedPiece, card: ResolvedCard, unit: Unit): string {
+/** In front, what shows of the layer round the one on it; elsewhere, its own border. */
+function showsOf(piece: ResolvedPiece, plan: Plan, card: ResolvedCard, unit: Unit): string {
   const { id, face, reveals, support } = piece;
-  if (face === 'front') return showing(card, id, face, unit);
-  const on = support === 'base' ? 'the leaf' : letterOf(card, support);
+  const flap = piece.crossesGate ? `, on the ${piece.piece.carriedBy} flap` : '';
+  if (face === 'front') return `${showing(card, id, face, unit)}${flap}`.replace(/^, /, '');
+  const on = support === 'base' ? `the ${faceName(face, plan.base.fold)}` : letterOf(card, support);
   return `${writeRevealsShort(reveals, unit)} inside ${on}`;
 }
 

@@ -17,23 +17,36 @@ const across = [
   ['centre', 'centred across'],
   ['left', 'from the left'],
   ['right', 'from the right'],
+  ['third 1', 'on the left third'],
+  ['third 2', 'on the right third'],
 ] as const;
 const down = [
   ['centre', 'centred down'],
   ['top', 'from the top'],
   ['bottom', 'from the bottom'],
+  ['third 1', 'on the upper third'],
+  ['third 2', 'on the lower third'],
 ] as const;
 
-/** Where a piece stands on what it lies on: centred, or so far from a named edge, each way. */
+/**
+ * Where a piece stands on what it lies on, each way for itself: centred, its middle on a third, or so
+ * far from a named edge.
+ */
 export function PlaceFields({ place, reveals, unit, onPreview, onCommit }: Props) {
-  const withX = (from: string, distance: TypedLength): PlaceRule =>
-    from === 'left' || from === 'right'
-      ? { ...place, x: { from, distance } }
-      : { ...place, x: { from: 'centre' } };
-  const withY = (from: string, distance: TypedLength): PlaceRule =>
-    from === 'top' || from === 'bottom'
-      ? { ...place, y: { from, distance } }
-      : { ...place, y: { from: 'centre' } };
+  const withX = (from: string, distance: TypedLength): PlaceRule => ({
+    ...place,
+    x:
+      from === 'left' || from === 'right'
+        ? { from, distance }
+        : (thirdOf(from) ?? { from: 'centre' }),
+  });
+  const withY = (from: string, distance: TypedLength): PlaceRule => ({
+    ...place,
+    y:
+      from === 'top' || from === 'bottom'
+        ? { from, distance }
+        : (thirdOf(from) ?? { from: 'centre' }),
+  });
   const now = (from: string): TypedLength =>
     asTyped(
       reveals && (from === 'left' || from === 'right' || from === 'top' || from === 'bottom')
@@ -80,7 +93,7 @@ function AxisField({ label, options, place, unit, onFrom, onPreview, onDistance 
       <select
         className="in-place"
         aria-label={label}
-        value={place.from}
+        value={place.from === 'third' ? `third ${place.which}` : place.from}
         onChange={(event) => onFrom(event.target.value)}
       >
         {options.map(([value, name]) => (
@@ -103,4 +116,9 @@ function AxisField({ label, options, place, unit, onFrom, onPreview, onDistance 
       )}
     </span>
   );
+}
+
+function thirdOf(from: string): { readonly from: 'third'; readonly which: 1 | 2 } | undefined {
+  if (from === 'third 1') return { from: 'third', which: 1 };
+  return from === 'third 2' ? { from: 'third', which: 2 } : undefined;
 }

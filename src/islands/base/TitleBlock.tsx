@@ -1,5 +1,6 @@
 import { turnSize, type Unit } from '../../core/length/length';
 import { asTyped } from '../../core/length/lengthSchema';
+import { folds } from '../../core/paper/cardFormat';
 import { cardFormats } from '../../core/paper/cardFormats';
 import type { Edit } from '../../core/plan/edit';
 import type { Library } from '../../core/plan/libraryItem';
@@ -119,12 +120,16 @@ export function TitleBlock({
           className="in-place font-semibold"
           aria-label="Fold"
           value={fold}
-          onChange={(event) =>
-            onCommit(set({ fold: event.target.value === 'tent' ? 'tent' : 'side', blankId: null }))
-          }
+          onChange={(event) => {
+            const chosen = folds.find((each) => each === event.target.value);
+            if (chosen) onCommit(set({ fold: chosen, blankId: null }));
+          }}
         >
-          <option value="side">side</option>
-          <option value="tent">tent</option>
+          {folds.map((each) => (
+            <option key={each} value={each}>
+              {each === 'flat' ? 'none, flat' : each}
+            </option>
+          ))}
         </select>
       </Cell>
       <Cell name="Base stock">

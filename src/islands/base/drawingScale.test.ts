@@ -9,8 +9,9 @@ import { edgeLayers, scaleDrawing, type EdgeLayer } from './drawingScale';
 
 const drawn = (plan: Plan, width = 700, height = 418) => {
   const card = resolvePlan(plan, library);
-  const scale = scaleDrawing(card, width, height);
-  return { card, scale, layers: edgeLayers(card, scale) };
+  const { fold } = plan.base;
+  const scale = scaleDrawing(card, fold, width, height);
+  return { card, scale, layers: edgeLayers(card, fold, scale) };
 };
 const layer = (layers: readonly EdgeLayer[], key: string) => {
   const found = layers.find((each) => each.key === key);
@@ -103,5 +104,36 @@ describe('the drawing', () => {
     expect(thin).toBe(20);
     expect(thick).toBeLessThan(thin);
     expect(Number.isInteger(thick)).toBe(true);
+  });
+
+  it('stands back layers behind the back leaf, and what is behind the front leaf before the gap', () => {
+    const faces = ['front', 'inside-front', 'inside', 'back'] as const;
+    const plan = planOf(faces.map((face) => pieceOn(face, face, reveal('1/8'))));
+    const { layers, scale } = drawn(plan);
+    const order = ['front', 'front-leaf', 'inside-front', 'inside', 'back-leaf', 'back'];
+    const lefts = order.map((key) => layer(layers, key).box.x);
+    expect(lefts).toEqual(lefts.toSorted((a, b) => a - b));
+    expect(right(layer(layers, 'back'))).toBeCloseTo(scale.edge.x + scale.edge.width, 6);
+  });
+
+  it('has one leaf and no gap for a flat card, and turns the upper leaf of a closed tent over', () => {
+    const flat = drawn(planOf([pieceOn('back', 'back', reveal('1/8'))], { fold: 'flat' }));
+    expect(flat.layers.map(({ key }) => key)).toEqual(['front-leaf', 'back']);
+    const place = { x: { from: 'centre' }, y: { from: 'top', distance: typed('0') } } as const;
+    const tent = drawn(
+      planOf(
+        [
+          pieceOn(
+            'inside-front',
+            'words',
+            { by: 'measure', width: typed('2'), height: typed('1') },
+            place,
+          ),
+        ],
+        { fold: 'tent' },
+      ),
+    );
+    const { box } = layer(tent.layers, 'words');
+    expect(box.y + box.height).toBeCloseTo(tent.scale.edge.y + tent.scale.edge.height, 6);
   });
 });

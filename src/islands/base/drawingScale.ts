@@ -1,6 +1,7 @@
 import { sumLengths } from '../../core/length/length';
 import { adhesive } from '../../core/paper/adhesives';
-import type { FaceId } from '../../core/plan/piece';
+import type { Fold } from '../../core/paper/cardFormat';
+import { looksForward, type FaceId } from '../../core/plan/faces';
 import type { ResolvedCard, ResolvedPiece } from '../../core/resolve/resolvedCard';
 
 /** A rectangle on screen, in CSS pixels. */
@@ -42,17 +43,29 @@ const captionRoom = 262;
 const breakGap = 30;
 const factors = [20, 16, 12, 10, 8, 6, 4, 3, 2, 1];
 
+/** A gate fold also has a view from above, under the main view. */
+export const fromAboveRoom = 76;
+
 /**
  * Fits main and edge view into a drawing `width` pixels wide and `height` high, both at one scale
  * and level. Thickness is enlarged by the largest round factor that fits.
  */
-export function scaleDrawing(card: ResolvedCard, width: number, height: number): DrawingScale {
+export function scaleDrawing(
+  card: ResolvedCard,
+  fold: Fold,
+  width: number,
+  height: number,
+): DrawingScale {
   const { face } = card.base;
-  const room = { width: width - faceLeft - viewGap - edgeRoom - 20, height };
+  const room = {
+    width: width - faceLeft - viewGap - edgeRoom - 20,
+    height: fold === 'gate' ? height - fromAboveRoom : height,
+  };
   const pixelsPerTick = Math.min(room.width / face.width, room.height / face.height);
   const size = { width: face.width * pixelsPerTick, height: face.height * pixelsPerTick };
   const closed = card.thickness.closed * pixelsPerTick;
-  const thicknessFactor = factors.find((factor) => closed * factor <= edgeRoom - breakGap) ?? 1;
+  const gap = gapOf(fold);
+  const thicknessFactor = factors.find((factor) => closed * factor <= edgeRoom - gap) ?? 1;
   return {
     pixelsPerTick,
     thicknessFactor,
@@ -60,72 +73,82 @@ export function scaleDrawing(card: ResolvedCard, width: number, height: number):
     edge: {
       x: faceLeft + Math.max(size.width + viewGap, captionRoom),
       y: faceTop,
-      width: closed * thicknessFactor + breakGap,
+      width: closed * thicknessFactor + gap,
       height: size.height,
     },
   };
 }
 
+/** A flat card has one leaf, so nothing is broken open. */
+const gapOf = (fold: Fold) => (fold === 'flat' ? 0 : breakGap);
+
 /**
- * The layers of the closed card from the front (left) to the back: front layers, front leaf, a
- * break, inside layers, back leaf.
+ * The layers of the closed card from the front (left) to the back: front layers, front leaf, what is
+ * behind it, a break, inside layers, back leaf, back layers.
  */
-export function edgeLayers(card: ResolvedCard, scale: DrawingScale): readonly EdgeLayer[] {
+export function edgeLayers(
+  card: ResolvedCard,
+  fold: Fold,
+  scale: DrawingScale,
+): readonly EdgeLayer[] {
   const perTick = scale.pixelsPerTick * scale.thicknessFactor;
-  const { front, inside } = card.thickness;
+  const { thickness } = card;
   const { caliper, stock } = card.base;
-  const frontLeaf = scale.edge.x + front * perTick;
-  const insideStart = frontLeaf + caliper * perTick + breakGap;
-  const backLeaf = insideStart + inside * perTick;
-  const leaf = (x: number): Box => ({
-    x,
-    y: scale.edge.y,
-    width: caliper * perTick,
-    height: scale.edge.height,
+  const leafWidth = caliper * perTick;
+  const frontLeaf = scale.edge.x + thickness.front * perTick;
+  const behindFront = frontLeaf + leafWidth;
+  const backLeaf =
+    behindFront + (thickness['inside-front'] + thickness.inside) * perTick + gapOf(fold);
+  const behindBack = fold === 'flat' ? behindFront : backLeaf + leafWidth;
+  const leaf = (kind: 'front-leaf' | 'back-leaf', x: number): EdgeLayer => ({
+    key: kind,
+    row: 'base',
+    box: { x, y: scale.edge.y, width: leafWidth, height: scale.edge.height },
+    colour: stock?.colour,
+    kind,
+    foam: undefined,
   });
   const layersOf = (face: FaceId, surface: number) =>
     card.pieces
       .filter((piece) => piece.face === face)
-      .map((piece) => pieceLayer(piece, surface, perTick, scale));
+      .map((piece) => pieceLayer(piece, fold, surface, perTick, scale));
   return [
     ...layersOf('front', frontLeaf),
-    {
-      key: 'front-leaf',
-      row: 'base',
-      box: leaf(frontLeaf),
-      colour: stock?.colour,
-      kind: 'front-leaf',
-      foam: undefined,
-    },
+    leaf('front-leaf', frontLeaf),
+    ...layersOf('inside-front', behindFront),
     ...layersOf('inside', backLeaf),
-    {
-      key: 'back-leaf',
-      row: 'base',
-      box: leaf(backLeaf),
-      colour: stock?.colour,
-      kind: 'back-leaf',
-      foam: undefined,
-    },
+    ...(fold === 'flat' ? [] : [leaf('back-leaf', backLeaf)]),
+    ...layersOf('back', behindBack),
   ];
 }
 
 function pieceLayer(
   piece: ResolvedPiece,
+  fold: Fold,
   surface: number,
   perTick: number,
   scale: DrawingScale,
 ): EdgeLayer {
-  const top = sumLengths(piece.foot, piece.caliper);
-  const y = scale.edge.y + piece.rect.y * scale.pixelsPerTick;
-  const height = piece.rect.height * scale.pixelsPerTick;
-  const box = { x: surface - top * perTick, y, width: piece.caliper * perTick, height };
-  const hasFoam = adhesive(piece.piece.attach).foam;
+  const { face, rect, foot, caliper } = piece;
+  // The upper leaf of an open tent is upside down once it is closed.
+  const top =
+    fold === 'tent' && face === 'inside-front'
+      ? scale.edge.height - (rect.y + rect.height) * scale.pixelsPerTick
+      : rect.y * scale.pixelsPerTick;
+  const y = scale.edge.y + top;
+  const height = rect.height * scale.pixelsPerTick;
+  const width = caliper * perTick;
+  const lift = piece.lift * perTick;
+  const x = looksForward(face)
+    ? surface - sumLengths(foot, caliper) * perTick
+    : surface + foot * perTick;
+  const foamX = looksForward(face) ? x + width : x - lift;
   return {
     key: piece.id,
     row: piece.id,
-    box,
+    box: { x, y, width, height },
     colour: piece.stock?.colour,
     kind: 'piece',
-    foam: hasFoam ? { x: box.x + box.width, y, width: piece.lift * perTick, height } : undefined,
+    foam: adhesive(piece.piece.attach).foam ? { x: foamX, y, width: lift, height } : undefined,
   };
 }

@@ -10,28 +10,29 @@ import {
 } from '../../../test/support/plans';
 import type { SizeRule } from '../../core/plan/piece';
 import { resolvePlan } from '../../core/resolve/resolvePlan';
-import { sizeFields, sizeWays } from './sizeChoices';
+import { sizeFields, sizeWays, type FigureWay } from './sizeChoices';
 
 const resolved = (size: SizeRule) =>
   resolvePlan(planOf([pieceOn('front', 'a', size)]), library).pieces[0];
-const sides: SizeRule = {
+const sides = {
   by: 'sides',
   left: typed('1/8'),
   top: typed('1/4'),
   right: typed('3/8'),
   bottom: typed('1/2'),
-};
-const rules: readonly SizeRule[] = [
-  reveal('1/8'),
+} as const satisfies SizeRule;
+const rules: readonly (SizeRule & { readonly by: FigureWay })[] = [
+  { by: 'reveal', all: typed('1/8') },
   sides,
   { by: 'step', overall: typed('1/4') },
-  measure('4', '5'),
+  { by: 'measure', width: typed('4'), height: typed('5') },
 ];
+const figureWays = rules.map(({ by }) => by);
 
 describe('the ways to give a size', () => {
   it('are all offered, each with at least one figure', () => {
-    expect(sizeWays.map(({ by }) => by)).toEqual(rules.map(({ by }) => by));
-    for (const { by } of sizeWays)
+    expect(sizeWays.map(({ by }) => by)).toEqual([...figureWays, 'outset', 'die']);
+    for (const by of figureWays)
       expect(sizeFields(by, reveal('1/8'), resolved(reveal('1/8'))).length).toBeGreaterThan(0);
   });
 
@@ -61,10 +62,9 @@ describe('the ways to give a size', () => {
 
   it('never offer less than nothing for a piece that overhangs or has no figures', () => {
     const over = measure('5', '6');
-    const ways = sizeWays.map(({ by }) => by);
     const offered = [
-      ...ways.flatMap((way) => sizeFields(way, over, resolved(over))),
-      ...ways.flatMap((way) => sizeFields(way, reveal('9'), undefined)),
+      ...figureWays.flatMap((way) => sizeFields(way, over, resolved(over))),
+      ...figureWays.flatMap((way) => sizeFields(way, reveal('9'), undefined)),
     ];
     expect(offered.length).toBeGreaterThan(12);
     for (const { value } of offered) expect(value.ticks).toBeGreaterThanOrEqual(0);

@@ -17,7 +17,12 @@ export const sizeWays: readonly { readonly by: SizeRule['by']; readonly name: st
   { by: 'sides', name: 'Each side' },
   { by: 'step', name: 'Smaller by' },
   { by: 'measure', name: 'Own size' },
+  { by: 'outset', name: 'Round' },
+  { by: 'die', name: 'Die' },
 ];
+
+/** The ways that are figures alone; the others choose a piece or a die as well. */
+export type FigureWay = Exclude<SizeRule['by'], 'outset' | 'die'>;
 
 /** A piece without figures offers its own way's fields as typed, and others from nothing. */
 const noFigures = {
@@ -30,7 +35,7 @@ const noFigures = {
  * way can be looked at without changing anything.
  */
 export function sizeFields(
-  way: SizeRule['by'],
+  way: FigureWay,
   rule: SizeRule,
   resolved: Pick<ResolvedPiece, 'rect' | 'reveals'> | undefined,
 ): readonly SizeField[] {

@@ -3,10 +3,11 @@ import { writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import { asTyped } from '../../core/length/lengthSchema';
 import { parseSize } from '../../core/length/parseLength';
+import { folds } from '../../core/paper/cardFormat';
 import { cardFormats } from '../../core/paper/cardFormats';
 import { standSize } from '../../core/paper/layOutBlank';
 import type { Release } from '../../core/plan/cardFile';
-import type { Library } from '../../core/plan/libraryItem';
+import { stocksOf, type Library, type Stock } from '../../core/plan/libraryItem';
 import type { Base } from '../../core/plan/plan';
 import { FormDialog } from '../parts/FormDialog';
 import { postJson } from '../store/postJson';
@@ -26,7 +27,8 @@ export function NewCardDialog({ releases, library, unit, onClose }: Props) {
   const [stand, setStand] = useState<'upright' | 'lying'>('upright');
   const [fold, setFold] = useState<Base['fold']>('side');
   const [size, setSize] = useState('');
-  const [stock, setStock] = useState(() => likelyBase(library));
+  const stocks = stocksOf(library);
+  const [stock, setStock] = useState(() => likelyBase(stocks));
   const [releaseId, setReleaseId] = useState('');
 
   const named = cardFormats.find(({ id }) => id === formatId);
@@ -46,7 +48,7 @@ export function NewCardDialog({ releases, library, unit, onClose }: Props) {
   const make = async () => {
     const chosen = format();
     if (typeof chosen === 'string') return chosen;
-    const item = library[stock];
+    const item = stocks[stock];
     if (!item) return 'The stash holds no stock to make it from.';
     const answer = await postJson<{ readonly id: string }>('/api/cards', {
       title: title.trim() || 'Untitled card',
@@ -110,11 +112,8 @@ export function NewCardDialog({ releases, library, unit, onClose }: Props) {
       <Choice
         name="Fold"
         value={fold}
-        options={[
-          { id: 'side', name: 'side' },
-          { id: 'tent', name: 'tent' },
-        ]}
-        onChange={(id) => setFold(id === 'tent' ? 'tent' : 'side')}
+        options={folds.map((id) => ({ id, name: id === 'flat' ? 'none, flat' : id }))}
+        onChange={(id) => setFold(folds.find((each) => each === id) ?? 'side')}
       />
       <label htmlFor="card-stock">Base stock</label>
       <select
@@ -123,7 +122,7 @@ export function NewCardDialog({ releases, library, unit, onClose }: Props) {
         value={stock}
         onChange={(e) => setStock(Number(e.target.value))}
       >
-        {library.map(({ id, version, name }, index) => (
+        {stocks.map(({ id, version, name }, index) => (
           <option key={`${id} ${version}`} value={index}>
             {name}
           </option>
@@ -148,8 +147,8 @@ export function NewCardDialog({ releases, library, unit, onClose }: Props) {
 }
 
 /** The first stock heavy enough to stand; light card and paper are for layers. */
-function likelyBase(library: Library): number {
-  const heavy = library.findIndex(
+function likelyBase(stocks: readonly Stock[]): number {
+  const heavy = stocks.findIndex(
     ({ paper, gramsPerSquareMetre }) => paper === 'cardstock' && gramsPerSquareMetre >= 250,
   );
   return Math.max(0, heavy);

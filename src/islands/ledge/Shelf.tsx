@@ -1,6 +1,6 @@
 import type { StandingCard } from '../../core/drawing/standingCard';
 import type { Designer, Release } from '../../core/plan/cardFile';
-import { dayWords } from '../words/dayWords';
+import { dayWords } from '../../core/tutorial/dayWords';
 import { StandingCardView } from './StandingCardView';
 
 interface Props {

@@ -1,4 +1,5 @@
 import type { StandingCard } from '../../core/drawing/standingCard';
+import type { Fold } from '../../core/paper/cardFormat';
 import { FacePicture } from '../parts/FacePicture';
 
 interface Props {
@@ -22,16 +23,38 @@ export function StandingCardView({ card, scale }: Props) {
       aria-hidden
       className="block"
     >
-      {fold === 'side' ? (
-        <path d={`M0 0L${-spine} 3V${height}H0Z`} fill="#1e2428" fillOpacity={0.24} />
-      ) : (
-        <path
-          d={`M${width} 0L${width + 5} ${height}H${width - 2}Z`}
-          fill="#1e2428"
-          fillOpacity={0.32}
-        />
-      )}
+      {behind(fold, width, height).map(({ d, opacity }) => (
+        <path key={d} d={d} fill="#1e2428" fillOpacity={opacity} />
+      ))}
       <FacePicture pieces={front} scale={scale} />
     </svg>
   );
+}
+
+interface Shape {
+  readonly d: string;
+  readonly opacity: number;
+}
+
+/** What is seen of the card behind its front: the other leaf, the feet, the flaps' folds, a prop. */
+function behind(fold: Fold, width: number, height: number): readonly Shape[] {
+  switch (fold) {
+    case 'side':
+      return [{ d: `M0 0L${-spine} 3V${height}H0Z`, opacity: 0.24 }];
+    case 'tent':
+      return [
+        { d: `M${width} 0L${width + 5} ${height}H${width - 2}Z`, opacity: 0.32 },
+        { d: `M0 0L-3 ${height}H2Z`, opacity: 0.2 },
+      ];
+    case 'gate':
+      return [
+        { d: `M0 0L-4 2V${height}H0Z`, opacity: 0.24 },
+        { d: `M${width} 0l4 2V${height}H${width}Z`, opacity: 0.24 },
+      ];
+    case 'flat':
+      // A flat card leans on a prop, so only its lower edge throws a shadow.
+      return [{ d: `M2 ${height - 3}H${width + 7}V${height}H2Z`, opacity: 0.3 }];
+    default:
+      throw new TypeError(`StandingCardView: unknown fold ${String(fold satisfies never)}`);
+  }
 }

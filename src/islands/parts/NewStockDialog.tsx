@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { millimetres } from '../../core/length/length';
 import { asTyped, type TypedLength } from '../../core/length/lengthSchema';
+import { sheetIds, sheets, type SheetId } from '../../core/paper/sheets';
 import type { Stock } from '../../core/plan/libraryItem';
 import { postJson } from '../store/postJson';
 import { FormDialog } from './FormDialog';
@@ -11,13 +12,14 @@ interface Props {
   readonly onClose: () => void;
 }
 
-/** Adds a stock to the stash: name, colour, kind, weight and thickness. */
+/** Adds a stock to the stash: name, colour, kind, weight, thickness and the sheets it is owned in. */
 export function NewStockDialog({ onDone, onClose }: Props) {
   const [name, setName] = useState('');
   const [colour, setColour] = useState('#ffffff');
   const [paper, setPaper] = useState<Stock['paper']>('cardstock');
   const [grams, setGrams] = useState('216');
   const [caliper, setCaliper] = useState<TypedLength>(asTyped(millimetres(0.3)));
+  const [owned, setOwned] = useState<readonly SheetId[]>(['letter']);
   const add = async () => {
     const gramsPerSquareMetre = Number(grams.replace(',', '.'));
     if (name.trim() === '') return 'The stock has no name. Give it one.';
@@ -27,12 +29,14 @@ export function NewStockDialog({ onDone, onClose }: Props) {
       gramsPerSquareMetre > 1000
     )
       return 'The weight is a whole number from 30 to 1000 grams per square metre.';
+    if (owned.length === 0) return 'Tick at least one sheet it is owned in.';
     const answer = await postJson<Stock>('/api/stocks', {
       name,
       colour,
       paper,
       gramsPerSquareMetre,
       caliper,
+      sheets: sheetIds.filter((id) => owned.includes(id)),
     });
     if (!answer.ok) return answer.message;
     onDone(answer.body);
@@ -89,6 +93,23 @@ export function NewStockDialog({ onDone, onClose }: Props) {
         onPreview={() => undefined}
         onCommit={setCaliper}
       />
+      <span id="stock-sheets">Sheets</span>
+      <span role="group" aria-labelledby="stock-sheets" className="flex flex-wrap gap-x-4">
+        {sheets.map(({ id, name: sheetName }) => (
+          <label key={id} className="flex items-center gap-1.5">
+            <input
+              type="checkbox"
+              checked={owned.includes(id)}
+              onChange={(event) =>
+                setOwned(
+                  event.target.checked ? [...owned, id] : owned.filter((each) => each !== id),
+                )
+              }
+            />
+            {sheetName}
+          </label>
+        ))}
+      </span>
     </FormDialog>
   );
 }

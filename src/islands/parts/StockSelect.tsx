@@ -1,5 +1,5 @@
 import { unknownColour } from '../../core/drawing/drawFace';
-import { findStock, type Library, type LibraryRef } from '../../core/plan/libraryItem';
+import { findStock, stocksOf, type Library, type LibraryRef } from '../../core/plan/libraryItem';
 
 interface Props {
   readonly label: string;
@@ -15,6 +15,7 @@ const write = ({ id, version }: LibraryRef) => `${id}@${version}`;
 /** Chooses a stock by name beside its colour; its last line adds one to the stash. */
 export function StockSelect({ label, library, value, onChange, onAskNew }: Props) {
   const current = findStock(library, value);
+  const stocks = stocksOf(library);
   return (
     <span className="inline-flex min-w-0 items-center gap-2">
       <span
@@ -28,12 +29,12 @@ export function StockSelect({ label, library, value, onChange, onAskNew }: Props
         value={write(value)}
         onChange={(event) => {
           if (event.target.value === newStock) onAskNew();
-          const chosen = library.find((item) => write(item) === event.target.value);
+          const chosen = stocks.find((item) => write(item) === event.target.value);
           if (chosen) onChange({ id: chosen.id, version: chosen.version });
         }}
       >
         {!current && <option value={write(value)}>not in the stash</option>}
-        {library.map((item) => (
+        {stocks.map((item) => (
           <option key={write(item)} value={write(item)}>
             {item.name}
           </option>

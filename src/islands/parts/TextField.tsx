@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useId, useState } from 'react';
 
 interface Props {
   readonly label: string;
@@ -10,6 +10,8 @@ interface Props {
   /** Whether it may be left empty. */
   readonly isOptional?: boolean;
   readonly placeholder?: string;
+  /** Offered while typing. */
+  readonly suggestions?: readonly string[];
 }
 
 /** Text edited where it is read: Enter or leaving keeps it, Escape or nothing takes it back. */
@@ -22,7 +24,9 @@ export function TextField({
   maxLength = 60,
   isOptional = false,
   placeholder,
+  suggestions,
 }: Props) {
+  const listId = useId();
   const [typed, setTyped] = useState<string>();
   const commit = () => {
     const text = typed?.trim();
@@ -30,9 +34,10 @@ export function TextField({
     if (isTaken && text !== value) onCommit(text);
     setTyped(undefined);
   };
-  return (
+  const input = (
     <input
       id={id}
+      list={suggestions && suggestions.length > 0 ? listId : undefined}
       className={className}
       aria-label={label}
       title={label}
@@ -47,5 +52,16 @@ export function TextField({
         if (event.key === 'Escape') setTyped(undefined);
       }}
     />
+  );
+  if (!suggestions || suggestions.length === 0) return input;
+  return (
+    <>
+      {input}
+      <datalist id={listId}>
+        {suggestions.map((each) => (
+          <option key={each} value={each} />
+        ))}
+      </datalist>
+    </>
   );
 }

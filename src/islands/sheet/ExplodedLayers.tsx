@@ -1,5 +1,5 @@
 import { unknownColour } from '../../core/drawing/drawFace';
-import type { FaceId } from '../../core/plan/piece';
+import type { FaceId } from '../../core/plan/faces';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 
 interface Props {

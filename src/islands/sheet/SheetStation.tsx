@@ -2,12 +2,14 @@ import { drawFace } from '../../core/drawing/drawFace';
 import { otherUnit, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { Edit } from '../../core/plan/edit';
-import type { FaceId } from '../../core/plan/piece';
+import { faceName, facesOf, type FaceId } from '../../core/plan/faces';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { projectSheet, type CutRow } from '../../core/tutorial/projectSheet';
 import {
+  capitalise,
   formatSentence,
+  rowRemarks,
   scoreSentence,
   writeReveals,
   yieldSentence,
@@ -59,11 +61,11 @@ export function SheetStation({
           {sheet.copies === 1 ? 'One card.' : `${sheet.copies} cards.`}
         </p>
         <div className="flex flex-wrap gap-x-8 gap-y-4 pt-5">
-          {(['front', 'inside'] as const)
-            .filter((face) => face === 'front' || sheet.inside.length > 0)
+          {facesOf(sheet.fold)
+            .filter((face) => face === 'front' || sheet.faces.some((each) => each.face === face))
             .map((face) => (
               <div key={face} className="flex items-end gap-4">
-                <Picture card={card} face={face} caption={face === 'front' ? 'Front' : 'Inside'} />
+                <Picture card={card} face={face} caption={capitalise(faceName(face, sheet.fold))} />
                 <ExplodedLayers card={card} face={face} />
               </div>
             ))}
@@ -77,8 +79,14 @@ export function SheetStation({
           <p className="pt-1">{scoreSentence(sheet)}</p>
           <p className="text-muted pt-1">{yieldSentence(sheet)}</p>
         </section>
-        <CutTable heading="Front, in gluing order" rows={sheet.front} unit={unit} />
-        <CutTable heading="Inside, in gluing order" rows={sheet.inside} unit={unit} />
+        {sheet.faces.map(({ face, name, rows }) => (
+          <CutTable
+            key={face}
+            heading={`${capitalise(name)}, in gluing order`}
+            rows={rows}
+            unit={unit}
+          />
+        ))}
         {sheet.notes.trim() !== '' && (
           <section className="break-inside-avoid pt-5">
             <h3 className="text-lg">Notes</h3>
@@ -90,7 +98,7 @@ export function SheetStation({
             Without figures, so not in the list: {sheet.missing.join(', ')}. See the findings.
           </p>
         )}
-        {sheet.front.length + sheet.inside.length === 0 && (
+        {sheet.faces.length === 0 && (
           <p className="text-muted pt-4">
             Nothing is on the base yet. Add layers on the Base station.
           </p>
@@ -179,7 +187,6 @@ interface CutTableProps {
 }
 
 function CutTable({ heading, rows, unit }: CutTableProps) {
-  if (rows.length === 0) return null;
   const other = otherUnit(unit);
   return (
     <section className="pt-5">
@@ -208,9 +215,11 @@ function CutTable({ heading, rows, unit }: CutTableProps) {
                 <td className="font-heading font-semibold">{row.letter}</td>
                 <td>
                   {row.name}
-                  {row.notes !== '' && (
-                    <span className="text-muted block text-[15px]">{row.notes}</span>
-                  )}
+                  {rowRemarks(row, unit).map((remark) => (
+                    <span key={remark} className="text-muted block text-[15px]">
+                      {remark}
+                    </span>
+                  ))}
                 </td>
                 <td>{row.count}</td>
                 <td className="font-semibold whitespace-nowrap">{writeSize(row.size, unit)}</td>

@@ -1,5 +1,4 @@
-import { writeLength, writeSize } from '../../core/length/formatLength';
-import { formatInches } from '../../core/length/formatLength';
+import { formatInches, writeLength, writeSize } from '../../core/length/formatLength';
 import {
   TICKS_PER_INCH,
   TICKS_PER_MILLIMETRE,
@@ -7,11 +6,14 @@ import {
   type Unit,
 } from '../../core/length/length';
 import type { Finding, Remedy } from '../../core/findings/finding';
-import { writeReveals } from '../../core/tutorial/sentences';
+import { sheetOf } from '../../core/paper/sheets';
+import { faceName } from '../../core/plan/faces';
+import { joinWords, writeReveals } from '../../core/tutorial/sentences';
 
 /** What was found and why it matters, in one plain sentence. */
 export function findingSentence({ data, letter, name }: Finding, unit: Unit): string {
   const piece = `${name} ${letter}`.trim();
+  const write = (length: Length) => writeLength(length, unit);
   switch (data.rule) {
     case 'impossible-piece':
       return `${piece} ${impossibleReason(data.reason, unit)}`;
@@ -28,6 +30,31 @@ export function findingSentence({ data, letter, name }: Finding, unit: Unit): st
       const axes = data.off.length === 2 ? 'both sides are' : `the ${data.off[0]} is`;
       return `${piece}, ${shown}: ${axes} between the trimmer’s marks (${data.marks.map(writeMark).join(' or ')}).`;
     }
+    case 'thin-reveal':
+      return `${piece}: ${write(data.reveal)} of ${data.supportLetter} shows ${joinWords(data.sides.map((side) => sideWords[side]))}, too little to be seen as a border.`;
+    case 'hidden-layer':
+      return `${piece} is never seen: ${data.under} covers it whole.`;
+    case 'liner-at-score':
+      return data.reveal < 0
+        ? `${piece} crosses the score by ${write(-data.reveal as Length)}, where folding would crease it.`
+        : `${piece} keeps ${write(data.reveal)} off the score, but ${write(data.elsewhere)} off the other edges.`;
+    case 'near-colours':
+      return `${piece} has nearly the colour of ${data.supportLetter}, so its border is hardly seen.`;
+    case 'sheet-too-small': {
+      const sheets = data.sheets.map((id) => sheetOf(id).name);
+      return `${piece}, ${writeSize(data.size, unit)}: no ${joinWords(sheets, 'or')} of ${data.stock} gives it in one piece. Take another stock, or make it of two with the join hidden.`;
+    }
+    case 'cut-out':
+      return data.reason === 'nothing-on-it'
+        ? `${piece}: nothing lies on it, so its cut-out middle would be seen.`
+        : `${piece}: a rim of ${write(data.rim)} leaves no middle to cut out.`;
+    case 'easier-figures': {
+      const marks = data.unit === 'in' ? 'eighths' : 'whole millimetres';
+      const [only, ...more] = data.sizes;
+      return only && more.length === 0
+        ? `${piece}, ${writeSize(only.before, unit)}: easier in ${marks} as ${writeSize(only.after, unit)}, its border ${writeReveals(only.revealsAfter, unit)} instead of ${writeReveals(only.revealsBefore, unit)}.`
+        : `${data.sizes.length} layers are easier to cut in ${marks}: ${joinWords(data.sizes.map(({ letter }) => letter))}.`;
+    }
     default:
       throw new TypeError(
         `findingSentence: unknown finding ${JSON.stringify(data satisfies never)}`,
@@ -37,9 +64,19 @@ export function findingSentence({ data, letter, name }: Finding, unit: Unit): st
 
 /** The remedy as the words on its button. */
 export function remedySentence({ id, size, reveals }: Remedy, unit: Unit): string {
-  if (!size || !reveals) return id === 'onto-face' ? 'Put it on the front' : 'Mend it';
+  if (!size || !reveals) return remedyWords[id] ?? 'Mend it';
   return `Cut ${writeSize(size, unit)}, border ${writeReveals(reveals, unit)}`;
 }
+
+/** Remedies that give no size of their own. */
+const remedyWords: Readonly<Record<string, string>> = {
+  'onto-face': 'Put it on the front',
+  'by-border': 'Give it the everyday border',
+  'turn-off': 'Turn it off',
+  'onto-foam': 'Lift it on foam',
+  whole: 'Leave it whole',
+  easier: 'Use it',
+};
 
 const sideWords = {
   left: 'on the left',
@@ -54,9 +91,15 @@ function impossibleReason(
 ): string {
   switch (reason.code) {
     case 'circle':
-      return 'lies on itself, through what it is glued to. Put it on a face.';
+      return 'takes its figures from itself, through what it lies on or goes round.';
     case 'nothing-under':
       return 'is glued to a piece that is no longer there.';
+    case 'nothing-inside':
+      return 'is sized round a piece that is no longer there.';
+    case 'no-face':
+      return `lies on the ${faceName(reason.face, 'side')}, which this fold does not have.`;
+    case 'no-die':
+      return 'is sized by a die that is not in the stash.';
     case 'no-size': {
       const axis = reason.width <= 0 ? 'width' : 'height';
       const over = -reason[axis] as Length;

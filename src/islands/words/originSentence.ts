@@ -15,6 +15,14 @@ export function sizeOriginSentence(
     return `Typed as ${writeSize(size, unit)}.`;
   if (width.kind === 'format' && height.kind === 'format')
     return `${cardFormat(width.format).name} is ${writeSize(size, unit)} when closed.`;
+  if (width.kind === 'die')
+    return `Die ${width.nth} of ${width.of} of ${width.set}, counted from the largest.`;
+  if (width.kind === 'more-reveals' && height.kind === 'more-reveals') {
+    const isEven = new Set([width.near, width.far, height.near, height.far]).size === 1;
+    const inner = `${writeLength(width.inner, unit)} × ${writeLength(height.inner, unit)}`;
+    if (isEven)
+      return `${letterOf(card, width.around)} is ${inner}, and ${writeLength(width.near, unit)} more on each side.`;
+  }
   const whole = (origin: { readonly whole: Length }) => writeLength(origin.whole, unit);
   if (width.kind === 'less-step' && height.kind === 'less-step')
     return `${letterOf(card, width.from)} is ${whole(width)} × ${whole(height)}, less ${writeLength(width.step, unit)} overall.`;
@@ -51,6 +59,10 @@ function originSentence(
     }
     case 'less-step':
       return `${letterOf(card, origin.from)} is ${write(origin.whole)} ${adjective}, less ${write(origin.step)} overall.`;
+    case 'more-reveals':
+      return `${letterOf(card, origin.around)} is ${write(origin.inner)} ${adjective}, and ${write(origin.near)} more ${near} and ${write(origin.far)} ${far}.`;
+    case 'die':
+      return `Die ${origin.nth} of ${origin.of} of ${origin.set}.`;
     case 'format':
       return `${cardFormat(origin.format).name} is ${write(figure)} ${adjective} when closed.`;
     case 'half-blank':

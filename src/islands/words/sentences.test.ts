@@ -1,22 +1,30 @@
 import { describe, expect, it } from 'vitest';
 import {
+  chalk,
+  coves,
   fiveLayers,
   library,
   measure,
   pieceOn,
   planOf,
   reveal,
+  rowPaper,
   typed,
 } from '../../../test/support/plans';
 import { computeCard } from '../../core/computeCard';
 import type { Unit } from '../../core/length/length';
 import { lengthIssueCodes } from '../../core/length/lengthIssue';
+import type { PieceId } from '../../core/plan/ids';
 import type { Piece } from '../../core/plan/piece';
-import { dayWords } from './dayWords';
+import { dayWords } from '../../core/tutorial/dayWords';
 import { findingSentence, remedySentence } from './findingSentence';
 import { lengthIssueSentence } from './lengthIssueSentence';
 import { sizeOriginSentence } from './originSentence';
 
+const allRound = (text: string) => {
+  const all = typed(text);
+  return { left: all, top: all, right: all, bottom: all };
+};
 const why = (piece: Piece, unit: Unit = 'in') => {
   const { card } = computeCard(planOf([piece]), library);
   const found = card.pieces[0];
@@ -37,6 +45,21 @@ describe('why a figure is what it is', () => {
       'A is 4 1⁄4 × 5 1⁄2, less 1⁄2 overall.',
     );
     expect(why(pieceOn('front', 'a', measure('4', '5')))).toBe('Typed as 4 × 5.');
+    const die = { by: 'die', set: coves, step: 1, turned: false } as const;
+    expect(why(pieceOn('front', 'a', die))).toBe(
+      'Die 2 of 3 of Cove rectangles, counted from the largest.',
+    );
+    const { card } = computeCard(
+      planOf([
+        pieceOn('front', 'mat', { by: 'outset', around: 'panel' as PieceId, ...allRound('1/8') }),
+        pieceOn('mat', 'panel', measure('2', '3')),
+      ]),
+      library,
+    );
+    const mat = card.pieces[0];
+    expect(mat && sizeOriginSentence(mat.origins, mat.rect, card, 'in')).toBe(
+      'C is 2 × 3, and 1⁄8 more on each side.',
+    );
   });
 
   it('names each side where they differ, and rounds with the about sign', () => {
@@ -68,12 +91,42 @@ describe('findings', () => {
     expect(found([pieceOn('front', 'Panel', reveal('3'))])[0]?.says).toBe(
       'Panel comes out with no width: its border takes 1 3⁄4 more than there is. Make the border smaller.',
     );
-    expect(found([pieceOn('Panel', 'Panel', reveal('1'))])[0]?.says).toContain('lies on itself');
+    expect(found([pieceOn('Panel', 'Panel', reveal('1'))])[0]?.says).toContain(
+      'takes its figures from itself',
+    );
     expect(found([pieceOn('gone', 'Panel', reveal('1'))])[0]?.says).toContain('no longer there');
   });
 
-  it('say nothing of the five-layer A2', () => {
-    expect(computeCard(fiveLayers(), library).findings).toEqual([]);
+  it('say of the five-layer A2 only what is easier cut', () => {
+    expect(found(fiveLayers().pieces)).toEqual([
+      {
+        says: 'liner G, 3 11⁄16 × 4 15⁄16: easier in eighths as 3 5⁄8 × 4 7⁄8, its border 1⁄8 instead of 3⁄32.',
+        offers: ['Use it'],
+      },
+    ]);
+  });
+
+  it('have a sentence and a remedy’s words for every rule', () => {
+    const outset = { by: 'outset', around: 'gone' as PieceId, ...allRound('1/8') } as const;
+    const die = { by: 'die', set: { ...coves, version: 9 }, step: 0, turned: false } as const;
+    const all = [
+      pieceOn('front', 'thin', reveal('1/64')),
+      pieceOn('thin', 'cover', reveal('0')),
+      pieceOn('front', 'hole', reveal('1/4'), { cutOut: { rim: typed('1/2') } }),
+      pieceOn('front', 'pad', measure('4', '7'), { stock: rowPaper }),
+      pieceOn('front', 'same', reveal('1/8'), { stock: chalk }),
+      pieceOn('front', 'unknown', reveal('1/8'), { stock: { ...chalk, version: 9 } }),
+      pieceOn('front', 'round', outset),
+      pieceOn('front', 'by die', die),
+      pieceOn('inside', 'liner', measure('5', '3')),
+    ];
+    const said = found(all);
+    const rules = computeCard(planOf(all), library).findings.map(({ data }) => data.rule);
+    expect(new Set(rules).size).toBeGreaterThanOrEqual(9);
+    for (const { says, offers } of said) {
+      expect(says).toMatch(/^.{20,}[.]$/);
+      expect(`${says}${offers.join()}`).not.toMatch(/undefined|NaN|Mend it/);
+    }
   });
 });
 

@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { fiveLayers, library, measure, pieceOn, planOf } from '../../../test/support/plans';
+import { fiveLayers, library, measure, pieceOn, planOf, reveal } from '../../../test/support/plans';
 import { computeCard } from '../../core/computeCard';
 import { applyEdit } from '../../core/plan/applyEdit';
 import type { Edit } from '../../core/plan/edit';
@@ -24,7 +24,7 @@ const uneven = planOf([
 
 describe('the line of findings', () => {
   it('says so when there is nothing to mend', () => {
-    show(fiveLayers());
+    show(planOf([pieceOn('front', 'Panel', reveal('1/8'))]));
     expect(screen.getByText('Nothing to mend on this card.')).toBeDefined();
   });
 
@@ -48,5 +48,12 @@ describe('the line of findings', () => {
     if (!outcome?.ok) throw new Error('the edit does not apply');
     const left = computeCard(outcome.plan, library).findings;
     expect(left.map(({ name }) => name)).toEqual(['Wide']);
+  });
+
+  it('lists old and new figures of an easier stack when it is opened', () => {
+    show(fiveLayers());
+    fireEvent.click(screen.getByRole('button', { name: /^All findings/ }));
+    const row = screen.getByRole('row', { name: /liner/ });
+    expect(row.textContent).toContain('3 11⁄16 × 4 15⁄163 5⁄8 × 4 7⁄83⁄321⁄8');
   });
 });

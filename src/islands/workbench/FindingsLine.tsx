@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Finding, Remedy } from '../../core/findings/finding';
 import type { Unit } from '../../core/length/length';
 import type { Edit } from '../../core/plan/edit';
+import { EasierTable } from './EasierTable';
 import { findingSentence, remedySentence } from '../words/findingSentence';
 
 interface Props {
@@ -61,6 +62,9 @@ export function FindingsLine({ findings, unit, onCommit, onSelect }: Props) {
               >
                 Leave it so
               </button>
+              {finding.data.rule === 'easier-figures' && (
+                <EasierTable sizes={finding.data.sizes} unit={unit} />
+              )}
             </li>
           ))}
         </ul>

@@ -2,10 +2,12 @@ import { useState } from 'react';
 import { otherUnit, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
+import { facesOf } from '../../core/plan/faces';
 import type { PieceId } from '../../core/plan/ids';
 import type { Library, LibraryRef } from '../../core/plan/libraryItem';
 import type { Plan } from '../../core/plan/plan';
 import { BaseStation } from '../base/BaseStation';
+import { NewDiesDialog } from '../parts/NewDiesDialog';
 import { NewReleaseDialog } from '../parts/NewReleaseDialog';
 import { NewStockDialog } from '../parts/NewStockDialog';
 import { KeysDialog } from '../parts/KeysDialog';
@@ -47,10 +49,11 @@ export function Workbench(props: Props) {
   const [unit, setUnit] = useState(props.unit);
   const [isShowingKeys, setShowingKeys] = useState(false);
   const [takeNewStock, setTakeNewStock] = useState<(ref: LibraryRef) => void>();
+  const [takeNewDies, setTakeNewDies] = useState<(ref: LibraryRef) => void>();
   const selection = useSelection(cardId, plan, props);
   const { station, selected, go, select, walk } = selection;
   const commands = useLayerCommands(state, library, selection);
-  const { change, moveBy, remove } = commands;
+  const { change } = commands;
 
   const swapUnit = (next: Unit) => {
     setUnit(next);
@@ -69,17 +72,20 @@ export function Workbench(props: Props) {
     '?': () => setShowingKeys(true),
     u: () => swapUnit(otherUnit(unit)),
     f: onBase(selection.turn),
-    a: onBase(() => commands.add('front')),
-    i: onBase(() => commands.add('inside')),
+    a: onBase(() => commands.add(selection.face)),
+    i: onBase(() => facesOf(plan.base.fold).includes('inside') && commands.add('inside')),
+    r: onPiece(commands.matRound),
+    d: onPiece(commands.copy),
+    o: onPiece(commands.turnOff),
     e: () => remedy(0),
     w: () => remedy(1),
     k: commands.keepFormerSizes,
     p: () => (station === 'sheet' ? window.print() : false),
     ArrowUp: onBase(() => walk(-1)),
     ArrowDown: onBase(() => walk(1)),
-    'Alt+ArrowUp': onPiece((id) => moveBy(id, 1)),
-    'Alt+ArrowDown': onPiece((id) => moveBy(id, -1)),
-    Delete: onPiece(remove),
+    'Alt+ArrowUp': onPiece((id) => commands.moveRows(id, 1)),
+    'Alt+ArrowDown': onPiece((id) => commands.moveRows(id, -1)),
+    Delete: onPiece(commands.remove),
     Enter: onBase(() => {
       const isOnRow = document.activeElement?.matches('[data-row], body') ?? false;
       return isOnRow && enterRow(selected);
@@ -132,12 +138,10 @@ export function Workbench(props: Props) {
             selected={selected}
             onSelect={(id) => changeAndFocusRow(() => select(id), id)}
             onTurn={selection.turn}
-            onCommit={change}
+            commands={commands}
             onPreview={preview}
-            onMoveBy={moveBy}
-            onRemove={remove}
-            onAdd={commands.add}
             onAskNewStock={(use) => setTakeNewStock(() => use)}
+            onAskNewDies={(use) => setTakeNewDies(() => use)}
           />
         ) : (
           <SheetStation
@@ -194,6 +198,17 @@ export function Workbench(props: Props) {
             setLibrary([...library, stock]);
             takeNewStock({ id: stock.id, version: stock.version });
             setTakeNewStock(undefined);
+          }}
+        />
+      )}
+      {takeNewDies && (
+        <NewDiesDialog
+          unit={unit}
+          onClose={() => setTakeNewDies(undefined)}
+          onDone={(dies) => {
+            setLibrary([...library, dies]);
+            takeNewDies({ id: dies.id, version: dies.version });
+            setTakeNewDies(undefined);
           }}
         />
       )}

@@ -12,7 +12,7 @@ import { applyEdit } from '../../core/plan/applyEdit';
 import type { Edit } from '../../core/plan/edit';
 import type { LibraryId, PieceId } from '../../core/plan/ids';
 import type { Library } from '../../core/plan/libraryItem';
-import type { FaceId } from '../../core/plan/piece';
+import type { FaceId } from '../../core/plan/faces';
 import type { Plan } from '../../core/plan/plan';
 import { resolvePlan } from '../../core/resolve/resolvePlan';
 import type { SupportId } from '../../core/resolve/resolvedCard';

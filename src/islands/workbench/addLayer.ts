@@ -1,10 +1,14 @@
-import { faceOf, insertPiece, stackOn } from '../../core/plan/movePiece';
-import type { Edit } from '../../core/plan/edit';
+import { asTyped } from '../../core/length/lengthSchema';
+import { batchEdits, type Edit, type SimpleEdit } from '../../core/plan/edit';
+import { isInside, type FaceId } from '../../core/plan/faces';
+import { usualReveals } from '../../core/plan/habits';
 import type { PieceId } from '../../core/plan/ids';
-import { findStock, type Library, type LibraryRef } from '../../core/plan/libraryItem';
-import { centred, type FaceId, type Piece, type Support } from '../../core/plan/piece';
+import { findStock, stocksOf, type Library, type LibraryRef } from '../../core/plan/libraryItem';
+import { faceOf, insertPiece, stackOn } from '../../core/plan/movePiece';
+import { plainPiece, type Piece, type Support } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
-import type { SupportId } from '../../core/resolve/resolvedCard';
+import { putMatUnder } from '../../core/plan/putMatUnder';
+import type { ResolvedCard, SupportId } from '../../core/resolve/resolvedCard';
 
 /**
  * The edit that adds a layer: on the selected piece where that is on the face, on the base where the
@@ -18,26 +22,65 @@ export function addLayer(
   id: PieceId,
 ): Edit {
   const on = supportFor(plan, face, selected);
-  const { everyday } = plan.habits.reveals;
-  const isOnFace = 'face' in on;
+  const isLiner = isInside(face);
+  const all =
+    isLiner && 'face' in on ? plan.habits.linerReveal : usualReveals(plan.habits).everyday;
   const piece: Piece = {
+    ...plainPiece,
     id,
-    kind: 'panel',
-    name: face === 'inside' ? 'Liner' : 'Panel',
+    name: isLiner ? 'Liner' : 'Panel',
     on,
-    size: { by: 'reveal', all: face === 'inside' && isOnFace ? plan.habits.linerReveal : everyday },
-    place: centred,
+    size: { by: 'reveal', all },
     stock: contrastingStock(plan, library, on),
-    attach: 'tape',
-    notes: '',
   };
   return insertPiece(plan, piece);
+}
+
+/** The edit that builds a mat outward round a piece, with the everyday border. */
+export function addMatRound(
+  plan: Plan,
+  library: Library,
+  card: ResolvedCard,
+  around: PieceId,
+  id: PieceId,
+): Edit | undefined {
+  const piece = plan.pieces.find((each) => each.id === around);
+  const figures = card.pieces.find((each) => each.id === around);
+  if (!piece || !figures) return undefined;
+  const { everyday } = usualReveals(plan.habits);
+  const sides = { left: everyday, top: everyday, right: everyday, bottom: everyday };
+  const mat: Piece = {
+    ...plainPiece,
+    id,
+    name: 'Mat',
+    on: piece.on,
+    size: { by: 'outset', around, ...sides },
+    place: piece.place,
+    stock: contrastingStock(plan, library, { piece: around }),
+  };
+  return putMatUnder(plan, piece, mat, figures.rect);
+}
+
+/** The edit that removes a piece; mats built round it keep the size they have as their own. */
+export function removeLayer(plan: Plan, card: ResolvedCard, id: PieceId): Edit {
+  const mats = plan.pieces.filter(({ size }) => size.by === 'outset' && size.around === id);
+  const kept = mats.flatMap((mat): SimpleEdit[] => {
+    const rect = card.pieces.find((each) => each.id === mat.id)?.rect;
+    if (!rect) return [];
+    const size = {
+      by: 'measure' as const,
+      width: asTyped(rect.width),
+      height: asTyped(rect.height),
+    };
+    return [{ kind: 'change-piece', id: mat.id, change: { size } }];
+  });
+  return batchEdits([...kept, { kind: 'remove-piece', id }]);
 }
 
 function supportFor(plan: Plan, face: FaceId, selected: SupportId | undefined): Support {
   const selectedPiece = plan.pieces.find(({ id }) => id === selected);
   if (selectedPiece && faceOf(plan, selectedPiece.id) === face) return { piece: selectedPiece.id };
-  if (selected === 'base' && face === 'front') return { face };
+  if (selected === 'base' && !isInside(face)) return { face };
   const top = stackOn(plan, face).at(-1);
   return top ? { piece: top.id } : { face };
 }
@@ -47,6 +90,7 @@ function contrastingStock(plan: Plan, library: Library, on: Support): LibraryRef
   const under =
     'piece' in on ? plan.pieces.find(({ id }) => id === on.piece)?.stock : plan.base.stock;
   const colour = under && findStock(library, under)?.colour;
-  const other = library.find((item) => item.colour !== colour) ?? library[0];
+  const stocks = stocksOf(library);
+  const other = stocks.find((item) => item.colour !== colour) ?? stocks[0];
   return other ? { id: other.id, version: other.version } : plan.base.stock;
 }

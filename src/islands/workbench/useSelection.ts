@@ -1,10 +1,10 @@
 import { useEffect, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { faceOf } from '../../core/plan/movePiece';
-import type { FaceId } from '../../core/plan/piece';
+import { facesOf, nextFace, type FaceId } from '../../core/plan/faces';
 import type { Plan } from '../../core/plan/plan';
 import type { SupportId } from '../../core/resolve/resolvedCard';
-import { rowsOf } from '../base/LayerRows';
+import { allRows } from '../base/LayerRows';
 import { stationAt, type StationId } from './stations';
 
 export interface Selection {
@@ -30,7 +30,9 @@ export function useSelection(
   start: { readonly station: StationId; readonly selected: string | null },
 ): Selection {
   const [station, setStation] = useState(start.station);
-  const [face, setFace] = useState<FaceId>('front');
+  const [wantedFace, setFace] = useState<FaceId>('front');
+  const { fold } = plan.base;
+  const face = facesOf(fold).includes(wantedFace) ? wantedFace : 'front';
   const [wanted, setWanted] = useState(start.selected);
   const selected: SupportId = plan.pieces.find(({ id }) => id === wanted)?.id ?? 'base';
 
@@ -52,11 +54,7 @@ export function useSelection(
     if (on) setFace(on);
     else if (id !== 'base') setFace(faceOf(plan, id));
   };
-  const rows: readonly SupportId[] = [
-    ...rowsOf(plan, 'front').map(({ id }) => id),
-    'base',
-    ...rowsOf(plan, 'inside').map(({ id }) => id),
-  ];
+  const rows = allRows(plan);
   return {
     station,
     face,
@@ -65,7 +63,7 @@ export function useSelection(
       setStation(next);
       window.history.pushState(null, '', address(cardId, next, selected));
     },
-    turn: () => setFace(face === 'front' ? 'inside' : 'front'),
+    turn: () => setFace(nextFace(face, fold)),
     select,
     walk: (count) => {
       const at = rows.indexOf(selected) + count;

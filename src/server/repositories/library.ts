@@ -1,6 +1,6 @@
 import { asc } from 'drizzle-orm';
 import {
-  findStock,
+  findItem,
   libraryItemSchema,
   type Library,
   type LibraryItem,
@@ -35,7 +35,7 @@ export function sortEmbedded(
   library: Library,
   embedded: Library,
 ): { readonly added: readonly LibraryItem[]; readonly clashing: readonly LibraryItem[] } {
-  const own = (item: LibraryItem) => findStock(library, item);
+  const own = (item: LibraryItem) => findItem(library, item);
   const same = (a: LibraryItem, b: LibraryItem) => JSON.stringify(a) === JSON.stringify(b);
   return {
     added: embedded.filter((item) => !own(item)),

@@ -5,6 +5,7 @@ import { editSchema, type Edit } from '../../core/plan/edit';
 import { editTouches, supportsExist } from '../../core/plan/editTouches';
 import type { CardId, DesignerId } from '../../core/plan/ids';
 import { planSchema, type Plan } from '../../core/plan/plan';
+import { upgradeEdit } from '../../core/plan/upgradePlan1';
 import type { Database, Transaction } from '../database';
 import { cards, revisions } from '../schema';
 import { readStoredPlan } from './cards';
@@ -117,7 +118,7 @@ async function editsBetween(
       and(eq(revisions.cardId, cardId), gt(revisions.number, after), lte(revisions.number, upTo)),
     )
     .orderBy(asc(revisions.number));
-  return rows.flatMap(({ edits }) => editsSchema.parse(edits));
+  return rows.flatMap(({ edits }) => readStoredEdits(edits));
 }
 
 async function collides(tx: Transaction, save: Save): Promise<boolean> {
@@ -153,4 +154,9 @@ function applyAll(
 
 function saved(revision: number, baseRevision: number, plan: Plan): SaveOutcome {
   return { kind: 'saved', revision, plan: revision === baseRevision + 1 ? null : plan };
+}
+
+/** @throws Error when what is stored are no edits: a fault of ours, since they were checked on the way in. */
+export function readStoredEdits(stored: unknown): readonly Edit[] {
+  return editsSchema.parse(Array.isArray(stored) ? stored.map(upgradeEdit) : stored);
 }

@@ -1,6 +1,7 @@
 import { asc } from 'drizzle-orm';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import { defaultHabits, habitsSchema, type Habits } from '../../core/plan/habits';
+import { upgradeHabits } from '../../core/plan/upgradePlan1';
 import type { Database, Transaction } from '../database';
 import { designers, house, releases } from '../schema';
 
@@ -40,7 +41,7 @@ export interface House {
 /** The house; undefined until it is set up. */
 export async function findHouse(db: Database): Promise<House | undefined> {
   const [row] = await db.select().from(house);
-  return row && { name: row.name, habits: habitsSchema.parse(row.habits) };
+  return row && { name: row.name, habits: habitsSchema.parse(upgradeHabits(row.habits)) };
 }
 
 /** The house; one that was not set up has no name and works in inches. */

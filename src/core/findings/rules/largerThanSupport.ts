@@ -1,24 +1,26 @@
-import { subtractLengths, timesLength, zeroLength } from '../../length/length';
-import { letterOf, supportRect } from '../../resolve/resolvedCard';
+import { subtractLengths, zeroLength } from '../../length/length';
+import { letterOf, supportRect, type ResolvedPiece } from '../../resolve/resolvedCard';
+import type { Fold } from '../../paper/cardFormat';
+import { isInside, scoreSides, sides, type Side } from '../../plan/faces';
+import { usualReveals } from '../../plan/habits';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
-import { evenReveals, sizeEdit } from './sizeRemedy';
+import { evenReveals, insetBy, sizeEdit } from './sizeRemedy';
 
-/** A piece that sticks out over what it lies on. Touching the edge is not sticking out. */
+/**
+ * A piece that sticks out over what it lies on. Touching the edge is not sticking out; a piece inside
+ * that reaches over the score lies on the other leaf and is found there.
+ */
 export const largerThanSupport: Rule = {
   id: 'larger-than-support',
   find: ({ plan, card }) =>
     card.pieces.flatMap((piece): Finding[] => {
-      const sides = ['left', 'top', 'right', 'bottom'] as const;
       const over = sides
-        .filter((side) => piece.reveals[side] < 0)
+        .filter((side) => piece.reveals[side] < 0 && !isOverScore(piece, side, plan.base.fold))
         .map((side) => ({ side, by: subtractLengths(zeroLength, piece.reveals[side]) }));
       if (over.length === 0) return [];
       const support = supportRect(card, piece.support);
-      const reveal = plan.habits.reveals.everyday;
-      const size = {
-        width: subtractLengths(support.width, timesLength(reveal.ticks, 2)),
-        height: subtractLengths(support.height, timesLength(reveal.ticks, 2)),
-      };
+      const reveal = usualReveals(plan.habits).everyday;
+      const size = insetBy(support, reveal.ticks);
       const remedy: Remedy = {
         id: 'everyday-border',
         size,
@@ -36,3 +38,7 @@ export const largerThanSupport: Rule = {
       ];
     }),
 };
+
+function isOverScore({ support, face }: ResolvedPiece, side: Side, fold: Fold): boolean {
+  return support === 'base' && isInside(face) && scoreSides(face, fold).includes(side);
+}

@@ -8,8 +8,8 @@ import { resizeRemedy } from './sizeRemedy';
 const axes = ['width', 'height'] as const;
 
 /**
- * A cut size that lies on none of the trimmer's marks. Borders that merely result are free of it,
- * and so is a side of the blank that is the whole side of a common sheet.
+ * A size to cut or trim to that lies on none of the trimmer's marks. What a die cuts and borders that
+ * merely result are free of it, and so is a side of the blank that is the whole side of a common sheet.
  */
 export const offTrimmerMarks: Rule = {
   id: 'off-trimmer-marks',
@@ -20,21 +20,24 @@ export const offTrimmerMarks: Rule = {
 };
 
 function pieceFinding(piece: ResolvedPiece, { plan, card }: RuleInput): Finding[] {
+  if (piece.piece.size.by === 'die') return [];
   const marks = plan.habits.trimmerMarks.map(({ ticks }) => ticks);
-  const off = axes.filter((axis) => !isOnMarks(piece.rect[axis], marks));
-  if (off.length === 0) return [];
+  const offOf = (size: Size) => axes.filter((axis) => !isOnMarks(size[axis], marks));
+  const { width, height } = piece.rect;
+  const size = [{ width, height }, piece.cut].find((each) => offOf(each).length > 0);
+  if (!size) return [];
   const support = supportRect(card, piece.support);
-  const candidates = remedySizes(piece.rect, marks).filter(
-    ({ size }) =>
-      size.width > 0 &&
-      size.height > 0 &&
-      size.width <= support.width &&
-      size.height <= support.height,
-  );
-  const remedies = candidates.map(({ id, size }): Remedy =>
-    resizeRemedy(id, piece.id, size, support),
-  );
-  const size = { width: piece.rect.width, height: piece.rect.height };
+  // Where only the size before trimming is off, what comes off is to be changed, by the designer.
+  const remedies = (size === piece.cut ? [] : remedySizes(size, marks))
+    .filter(
+      ({ size: other }) =>
+        other.width > 0 &&
+        other.height > 0 &&
+        other.width <= support.width &&
+        other.height <= support.height,
+    )
+    .map((each): Remedy => resizeRemedy(each.id, piece.id, each.size, support));
+  const off = offOf(size);
   return [findOnPiece(piece, 'look', { rule: 'off-trimmer-marks', size, off, marks }, remedies)];
 }
 

@@ -1,10 +1,17 @@
-import { halveLength, subtractLengths, type Length, type Size } from '../../length/length';
+import { subtractLengths, timesLength, type Length, type Size } from '../../length/length';
 import { asTyped } from '../../length/lengthSchema';
 import type { Edit } from '../../plan/edit';
 import type { PieceId } from '../../plan/ids';
 import { centred, type SizeRule } from '../../plan/piece';
+import { centredReveals } from '../../resolve/centredReveals';
 import type { Reveals } from '../../resolve/resolvedCard';
 import type { Remedy } from '../finding';
+
+/** A size smaller by the same border all round; may come out zero or negative. */
+export function insetBy({ width, height }: Size, reveal: Length): Size {
+  const both = timesLength(reveal, 2);
+  return { width: subtractLengths(width, both), height: subtractLengths(height, both) };
+}
 
 /** Gives a piece a size and centres it. */
 export function sizeEdit(id: PieceId, size: SizeRule): Edit {
@@ -20,9 +27,8 @@ export function evenReveals(all: Length): Reveals {
  * rule stays 'by reveal', so that the piece follows when its support changes.
  */
 export function resizeRemedy(id: string, pieceId: PieceId, size: Size, support: Size): Remedy {
-  const [left, right] = halveLength(subtractLengths(support.width, size.width));
-  const [top, bottom] = halveLength(subtractLengths(support.height, size.height));
-  const reveals = { left, top, right, bottom };
+  const reveals = centredReveals(support, size);
+  const { left, top, right, bottom } = reveals;
   const rule: SizeRule =
     left === right && top === bottom && left === top && left >= 0
       ? { by: 'reveal', all: asTyped(left) }

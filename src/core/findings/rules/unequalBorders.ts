@@ -1,8 +1,7 @@
-import { subtractLengths, timesLength, type Length } from '../../length/length';
 import { letterOf, supportRect, type Rect, type ResolvedPiece } from '../../resolve/resolvedCard';
 import { isSameBorder } from '../../tolerances';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
-import { resizeRemedy } from './sizeRemedy';
+import { insetBy, resizeRemedy } from './sizeRemedy';
 
 /**
  * A centred piece whose border at the sides is not the border at top and bottom.
@@ -31,13 +30,9 @@ export const unequalBorders: Rule = {
 
 /** The two sizes that even the border: at the figure of the sides, or of top and bottom. */
 function evenings(piece: ResolvedPiece, support: Rect): readonly Remedy[] {
-  const inset = (reveal: Length) => ({
-    width: subtractLengths(support.width, timesLength(reveal, 2)),
-    height: subtractLengths(support.height, timesLength(reveal, 2)),
-  });
   return [
-    { id: 'as-sides', size: inset(piece.reveals.left) },
-    { id: 'as-ends', size: inset(piece.reveals.top) },
+    { id: 'as-sides', size: insetBy(support, piece.reveals.left) },
+    { id: 'as-ends', size: insetBy(support, piece.reveals.top) },
   ]
     .filter(({ size }) => size.width > 0 && size.height > 0)
     .map(({ id, size }) => resizeRemedy(id, piece.id, size, support));

@@ -1,0 +1,22 @@
+import { findOnPiece, type Finding, type Rule } from '../finding';
+
+/** A middle to be cut out where nothing hides the hole, or the rim leaves nothing to cut. */
+export const cutOut: Rule = {
+  id: 'cut-out',
+  find: ({ card }) =>
+    card.pieces.flatMap((piece): Finding[] => {
+      const rim = piece.piece.cutOut?.rim.ticks;
+      if (rim === undefined || piece.opening) return [];
+      const reason = piece.role === 'mat' ? 'rim-takes-all' : 'nothing-on-it';
+      return [
+        findOnPiece(piece, 'stop', { rule: 'cut-out', reason, rim }, [
+          {
+            id: 'whole',
+            size: undefined,
+            reveals: undefined,
+            edit: { kind: 'change-piece', id: piece.id, change: { cutOut: null } },
+          },
+        ]),
+      ];
+    }),
+};

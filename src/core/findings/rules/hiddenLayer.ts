@@ -1,0 +1,33 @@
+import { sumLengths } from '../../length/length';
+import type { Rect, ResolvedPiece } from '../../resolve/resolvedCard';
+import { findOnPiece, type Finding, type Rule } from '../finding';
+
+/** A layer that one piece on its face covers whole, so that it is cut and glued and never seen. */
+export const hiddenLayer: Rule = {
+  id: 'hidden-layer',
+  find: ({ card }) =>
+    card.pieces.flatMap((piece, index): Finding[] => {
+      const cover = card.pieces
+        .slice(index + 1)
+        .find((above) => above.face === piece.face && covers(above.rect, piece.rect));
+      if (!cover) return [];
+      const remove = { kind: 'change-piece', id: piece.id, change: { isOff: true } } as const;
+      return [
+        findOnPiece(piece, 'look', { rule: 'hidden-layer', under: nameOf(cover) }, [
+          { id: 'turn-off', size: undefined, reveals: undefined, edit: remove },
+        ]),
+      ];
+    }),
+};
+
+const nameOf = ({ name, letter }: ResolvedPiece) => `${name} ${letter}`;
+
+/** Touching edges cover: nothing of the lower one shows. */
+function covers(over: Rect, under: Rect): boolean {
+  return (
+    over.x <= under.x &&
+    over.y <= under.y &&
+    sumLengths(over.x, over.width) >= sumLengths(under.x, under.width) &&
+    sumLengths(over.y, over.height) >= sumLengths(under.y, under.height)
+  );
+}

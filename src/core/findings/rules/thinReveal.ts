@@ -1,0 +1,33 @@
+import type { Length } from '../../length/length';
+import { sides } from '../../plan/faces';
+import { usualReveals } from '../../plan/habits';
+import { letterOf, supportRect } from '../../resolve/resolvedCard';
+import { findOnPiece, type Finding, type Rule } from '../finding';
+import { insetBy, resizeRemedy } from './sizeRemedy';
+
+/** A border too narrow to be seen as one, by the house's visible minimum. None at all is flush, and meant. */
+export const thinReveal: Rule = {
+  id: 'thin-reveal',
+  find: ({ plan, card }) => {
+    const minimum = plan.habits.minimumReveal.ticks;
+    const fine = usualReveals(plan.habits).fine.ticks;
+    return card.pieces.flatMap((piece): Finding[] => {
+      const thin = sides.filter((side) => piece.reveals[side] > 0 && piece.reveals[side] < minimum);
+      if (thin.length === 0) return [];
+      const support = supportRect(card, piece.support);
+      const size = insetBy(support, fine);
+      const reveal = Math.min(...thin.map((side) => piece.reveals[side])) as Length;
+      const supportLetter = letterOf(card, piece.support);
+      return [
+        findOnPiece(
+          piece,
+          'look',
+          { rule: 'thin-reveal', supportLetter, sides: thin, reveal, minimum },
+          size.width > 0 && size.height > 0
+            ? [resizeRemedy('fine-border', piece.id, size, support)]
+            : [],
+        ),
+      ];
+    });
+  },
+};

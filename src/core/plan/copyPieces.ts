@@ -1,0 +1,47 @@
+import { batchEdits, type Edit, type SimpleEdit } from './edit';
+import type { PieceId } from './ids';
+import type { Piece } from './piece';
+import { withGroup } from './pieceSets';
+import type { Plan } from './plan';
+
+export interface CopiedPieces {
+  readonly edit: Edit;
+  /** The copy of the piece that was asked for. */
+  readonly copy: PieceId;
+}
+
+/**
+ * The edit that copies a piece, or its whole group as a new one. Each copy is glued right after the
+ * last of the originals, on the copy of what its original lies on where that is copied too.
+ * @param newId makes an id that no piece has, called once for each copy.
+ * @returns undefined when there is no such piece.
+ */
+export function copyPieces(
+  plan: Plan,
+  id: PieceId,
+  newId: () => PieceId,
+): CopiedPieces | undefined {
+  const originals = withGroup(plan, id);
+  const last = originals.at(-1);
+  if (!last) return undefined;
+  const ids = new Map(originals.map((piece) => [piece.id, newId()]));
+  const copied = (of: PieceId) => ids.get(of) ?? of;
+  const after = plan.pieces.indexOf(last) + 1;
+  const edits = originals.map((piece, index): SimpleEdit => ({
+    kind: 'add-piece',
+    index: after + index,
+    piece: {
+      ...piece,
+      id: copied(piece.id),
+      name: `${piece.name.slice(0, 52)} (copy)`,
+      group: piece.group === null ? null : `${piece.group.slice(0, 32)} (copy)`,
+      on: 'piece' in piece.on ? { piece: copied(piece.on.piece) } : piece.on,
+      size: copiedSize(piece.size, copied),
+    },
+  }));
+  return { edit: batchEdits(edits), copy: copied(id) };
+}
+
+function copiedSize(size: Piece['size'], copied: (of: PieceId) => PieceId): Piece['size'] {
+  return size.by === 'outset' ? { ...size, around: copied(size.around) } : size;
+}

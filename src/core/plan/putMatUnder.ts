@@ -1,0 +1,29 @@
+import type { Size } from '../length/length';
+import { asTyped } from '../length/lengthSchema';
+import { batchEdits, type Edit } from './edit';
+import type { Piece } from './piece';
+import type { Plan } from './plan';
+
+/**
+ * The edit that builds a mat outward round a finished piece: the mat goes between the piece and what
+ * that lies on. A piece whose size came from what it lies on keeps the size it has now as its own,
+ * since the mat's size comes from it.
+ * @param mat sized by outset round the piece, lying on what the piece lies on.
+ */
+export function putMatUnder(plan: Plan, piece: Piece, mat: Piece, size: Size): Edit {
+  return batchEdits([
+    { kind: 'add-piece', piece: mat, index: plan.pieces.indexOf(piece) },
+    {
+      kind: 'change-piece',
+      id: piece.id,
+      change: { on: { piece: mat.id }, ...ownSize(piece, size) },
+    },
+  ]);
+}
+
+/** The change that gives a piece the size it has now as its own; none where it has its own already. */
+export function ownSize({ size }: Piece, now: Size): Partial<Pick<Piece, 'size'>> {
+  return size.by === 'measure' || size.by === 'die' || size.by === 'outset'
+    ? {}
+    : { size: { by: 'measure', width: asTyped(now.width), height: asTyped(now.height) } };
+}

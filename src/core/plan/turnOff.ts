@@ -1,0 +1,15 @@
+import { batchEdits, type Edit } from './edit';
+import type { PieceId } from './ids';
+import { withGroup } from './pieceSets';
+import type { Plan } from './plan';
+
+/** The edit that turns a piece and its group off, or on again; undefined when there is no such piece. */
+export function turnOff(plan: Plan, id: PieceId): Edit | undefined {
+  const group = withGroup(plan, id);
+  const piece = group.find((each) => each.id === id);
+  if (!piece) return undefined;
+  const isOff = !piece.isOff;
+  return batchEdits(
+    group.map((each) => ({ kind: 'change-piece', id: each.id, change: { isOff } })),
+  );
+}

@@ -1,0 +1,112 @@
+import type { Size } from '../length/length';
+import type { PieceId } from '../plan/ids';
+import { findDieSet, type Library } from '../plan/libraryItem';
+import type { Piece, Support } from '../plan/piece';
+import type { ImpossiblePiece } from './resolvedCard';
+import { sizeByDie, sizeInside, sizeRound, type SizedPiece } from './sizePiece';
+
+export type Sized =
+  | { readonly ok: true; readonly size: SizedPiece }
+  | { readonly ok: false; readonly reason: ImpossiblePiece['reason'] };
+
+/** What sizes and places are made from. */
+export interface SizeTask {
+  readonly face: Size;
+  readonly library: Library;
+  readonly byId: ReadonlyMap<PieceId, Piece>;
+  /** Sizes settled already; each piece is sized once. */
+  readonly sizes: Map<PieceId, Sized>;
+}
+
+/**
+ * The size of a piece by its rule. A border is taken off what the piece lies on, an outset is added to
+ * what it goes round, so sizes may run from the base inward and from a panel outward in one card.
+ */
+export function sizeOf(piece: Piece, task: SizeTask): Sized {
+  const known = task.sizes.get(piece.id);
+  if (known) return known;
+  const sized = notEmpty(sizeByRule(piece, task), piece, task);
+  task.sizes.set(piece.id, sized);
+  return sized;
+}
+
+function sizeByRule(piece: Piece, task: SizeTask): Sized {
+  const { size } = piece;
+  switch (size.by) {
+    case 'measure':
+      return done({
+        width: size.width.ticks,
+        height: size.height.ticks,
+        origins: { width: { kind: 'typed' }, height: { kind: 'typed' } },
+      });
+    case 'die': {
+      const set = findDieSet(task.library, size.set);
+      const sized = set && sizeByDie(size, set);
+      return sized ? done(sized) : fail({ code: 'no-die' });
+    }
+    case 'outset': {
+      const inner = task.byId.get(size.around);
+      if (!inner) return fail({ code: 'nothing-inside' });
+      if (isInCircle(piece, (each) => sizeSource(each, task))) return fail({ code: 'circle' });
+      const sized = sizeOf(inner, task);
+      return sized.ok
+        ? done(sizeRound(size, sized.size))
+        : fail({ code: 'below', support: inner.id });
+    }
+    case 'reveal':
+    case 'sides':
+    case 'step': {
+      const on = supportOf(piece, task.byId);
+      if ('face' in on) return done(sizeInside(size, task.face, 'base'));
+      const under = task.byId.get(on.piece);
+      if (!under) return fail({ code: 'nothing-under' });
+      if (isInCircle(piece, (each) => sizeSource(each, task))) return fail({ code: 'circle' });
+      const sized = sizeOf(under, task);
+      return sized.ok
+        ? done(sizeInside(size, sized.size, under.id))
+        : fail({ code: 'below', support: under.id });
+    }
+    default:
+      throw new TypeError(`sizeOf: unknown rule ${JSON.stringify(size satisfies never)}`);
+  }
+}
+
+const done = (size: SizedPiece): Sized => ({ ok: true, size });
+const fail = (reason: ImpossiblePiece['reason']): Sized => ({ ok: false, reason });
+
+function notEmpty(sized: Sized, piece: Piece, { byId }: SizeTask): Sized {
+  if (!sized.ok || (sized.size.width > 0 && sized.size.height > 0)) return sized;
+  const { width, height } = sized.size;
+  const on = supportOf(piece, byId);
+  return fail({ code: 'no-size', width, height, support: 'face' in on ? 'base' : on.piece });
+}
+
+/** What a piece lies on once layers that are turned off are left out. */
+export function supportOf(piece: Piece, byId: ReadonlyMap<PieceId, Piece>): Support {
+  let { on } = piece;
+  for (let steps = 0; 'piece' in on && steps < byId.size; steps++) {
+    const under: Piece | undefined = byId.get(on.piece);
+    if (!under?.isOff) break;
+    on = under.on;
+  }
+  return on;
+}
+
+/** Whether following `next` from a piece comes back to it; a circle further along is not its own. */
+export function isInCircle(piece: Piece, next: (piece: Piece) => Piece | undefined): boolean {
+  const seen = new Set<PieceId>();
+  for (let current = next(piece); current && !seen.has(current.id); current = next(current)) {
+    if (current.id === piece.id) return true;
+    seen.add(current.id);
+  }
+  return false;
+}
+
+/** The piece a piece's size is made from; none where it has a size of its own or lies on a face. */
+function sizeSource(piece: Piece, { byId }: SizeTask): Piece | undefined {
+  const { size } = piece;
+  if (size.by === 'outset') return byId.get(size.around);
+  if (size.by === 'measure' || size.by === 'die') return undefined;
+  const on = supportOf(piece, byId);
+  return 'piece' in on ? byId.get(on.piece) : undefined;
+}

@@ -1,0 +1,99 @@
+import { writeSize } from '../../core/length/formatLength';
+import { turnSize, type Size, type Unit } from '../../core/length/length';
+import { dieSetsOf, findDieSet, type DieSet, type Library } from '../../core/plan/libraryItem';
+import type { Piece, SizeRule } from '../../core/plan/piece';
+import { centredReveals } from '../../core/resolve/centredReveals';
+import {
+  supportRect,
+  type ResolvedCard,
+  type ResolvedPiece,
+} from '../../core/resolve/resolvedCard';
+import { writeRevealsShort } from '../../core/tutorial/sentences';
+import { changePiece, type TicketActions } from './ticketActions';
+
+type ByDie = Extract<SizeRule, { by: 'die' }>;
+
+interface Props {
+  readonly piece: Piece;
+  readonly resolved: ResolvedPiece | undefined;
+  readonly card: ResolvedCard;
+  readonly library: Library;
+  readonly unit: Unit;
+  readonly actions: TicketActions;
+}
+
+const newDies = 'new';
+
+/** Sizes a piece by a die of a nested set; each die says the border it gives on what is under it. */
+export function DieFields({ piece, resolved, card, library, unit, actions }: Props) {
+  const { id, size } = piece;
+  const sets = dieSetsOf(library);
+  const rule = size.by === 'die' ? size : undefined;
+  const set = rule ? findDieSet(library, rule.set) : undefined;
+  const support = resolved ? supportRect(card, resolved.support) : card.base.face;
+  const use = (next: ByDie) => actions.commit(changePiece(id, { size: next }));
+  const useSet = (ref: ByDie['set']) =>
+    use({ by: 'die', set: { id: ref.id, version: ref.version }, step: 0, turned: false });
+  return (
+    <>
+      <label className="flex gap-2">
+        <span className="text-muted">set</span>
+        <select
+          className="in-place"
+          data-first-field
+          value={set ? refOf(set) : ''}
+          onChange={(event) => {
+            if (event.target.value === newDies) actions.askNewDies(useSet);
+            const chosen = sets.find((each) => refOf(each) === event.target.value);
+            if (chosen) useSet(chosen);
+          }}
+        >
+          {!set && <option value="">{rule ? 'not in the stash' : 'choose a set'}</option>}
+          {sets.map((each) => (
+            <option key={refOf(each)} value={refOf(each)}>
+              {each.name}
+            </option>
+          ))}
+          <option value={newDies}>Add nested dies…</option>
+        </select>
+      </label>
+      {rule && set && (
+        <>
+          <label className="flex gap-2">
+            <span className="text-muted">die</span>
+            <select
+              className="in-place"
+              value={rule.step}
+              onChange={(event) => use({ ...rule, step: Number(event.target.value) })}
+            >
+              {set.steps.map((step, index) => {
+                const die = dieSize(step, rule.turned);
+                return (
+                  <option key={index} value={index}>
+                    {index + 1}: {writeSize(die, unit)}, border{' '}
+                    {writeRevealsShort(centredReveals(support, die), unit)}
+                  </option>
+                );
+              })}
+            </select>
+          </label>
+          <label className="flex items-center gap-1.5">
+            <input
+              type="checkbox"
+              checked={rule.turned}
+              onChange={(event) => use({ ...rule, turned: event.target.checked })}
+            />
+            turned
+          </label>
+        </>
+      )}
+    </>
+  );
+}
+
+const refOf = ({ id, version }: DieSet) => `${id}@${version}`;
+
+function dieSize({ width, height }: DieSet['steps'][number], turned: boolean): Size {
+  const size = { width: width.ticks, height: height.ticks };
+  return turned ? turnSize(size) : size;
+}

@@ -1,0 +1,165 @@
+import { useState } from 'react';
+import { writeSize } from '../../core/length/formatLength';
+import {
+  halveLength,
+  subtractLengths,
+  zeroLength,
+  type Degrees,
+  type Size,
+  type Unit,
+} from '../../core/length/length';
+import { asTyped } from '../../core/length/lengthSchema';
+import { straighten } from '../../core/paper/straighten';
+import { sides } from '../../core/plan/faces';
+import type { Habits } from '../../core/plan/habits';
+import type { Piece } from '../../core/plan/piece';
+import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
+import { LengthField } from '../parts/LengthField';
+import { changePiece, type TicketActions } from './ticketActions';
+
+interface Props {
+  readonly piece: Piece;
+  readonly resolved: ResolvedPiece | undefined;
+  readonly habits: Habits;
+  readonly unit: Unit;
+  readonly actions: TicketActions;
+}
+
+const nothing = asTyped(zeroLength);
+const nothingOff = { left: nothing, top: nothing, right: nothing, bottom: nothing };
+
+/** What is done to a layer after it is cut: trimmed once decorated, its hidden middle cut out. */
+export function FinishFields({ piece, resolved, habits, unit, actions }: Props) {
+  const { id, trim, cutOut } = piece;
+  const set = (change: Parameters<typeof changePiece>[1]) =>
+    actions.commit(changePiece(id, change));
+  return (
+    <div className="flex flex-col gap-2 pt-2">
+      <span className="flex flex-wrap items-start gap-x-4 gap-y-2">
+        <label className="flex items-center gap-1.5">
+          <input
+            type="checkbox"
+            checked={trim !== null}
+            onChange={(event) => set({ trim: event.target.checked ? nothingOff : null })}
+          />
+          trimmed after decorating
+        </label>
+        <label className="flex items-center gap-1.5">
+          <input
+            type="checkbox"
+            checked={cutOut !== null}
+            onChange={(event) => set({ cutOut: event.target.checked ? { rim: habits.rim } : null })}
+          />
+          middle cut out
+        </label>
+        {cutOut && (
+          <LengthField
+            label="rim"
+            value={cutOut.rim}
+            unit={unit}
+            width="5.5rem"
+            onPreview={(rim) => actions.preview(rim && changePiece(id, { cutOut: { rim } }))}
+            onCommit={(rim) => set({ cutOut: { rim } })}
+          />
+        )}
+        {cutOut && resolved?.opening && (
+          <span className="pt-1">
+            recovers <strong className="font-semibold">{writeSize(resolved.opening, unit)}</strong>
+          </span>
+        )}
+      </span>
+      {trim && (
+        <span className="flex flex-wrap items-start gap-x-3 gap-y-2">
+          <span className="text-muted pt-1">comes off</span>
+          {sides.map((side) => (
+            <LengthField
+              key={side}
+              label={side}
+              value={trim[side]}
+              unit={unit}
+              width="4.9rem"
+              onPreview={(off) =>
+                actions.preview(off && changePiece(id, { trim: { ...trim, [side]: off } }))
+              }
+              onCommit={(off) => set({ trim: { ...trim, [side]: off } })}
+            />
+          ))}
+          {resolved && (
+            <span className="pt-1">
+              cut <strong className="font-semibold">{writeSize(resolved.cut, unit)}</strong> before,{' '}
+              {writeSize(resolved.rect, unit)} after
+            </span>
+          )}
+          {resolved && (
+            <Straighten
+              cut={resolved.cut}
+              unit={unit}
+              onTrim={(left) => set(trimTo(resolved.cut, left))}
+            />
+          )}
+        </span>
+      )}
+    </div>
+  );
+}
+
+/** The size trimmed to, and what comes off each side of the cut size for it. */
+function trimTo(cut: Size, left: Size): Pick<Piece, 'size' | 'trim'> {
+  const [offLeft, offRight] = halveLength(subtractLengths(cut.width, left.width));
+  const [offTop, offBottom] = halveLength(subtractLengths(cut.height, left.height));
+  return {
+    size: { by: 'measure', width: asTyped(left.width), height: asTyped(left.height) },
+    trim: {
+      left: asTyped(offLeft),
+      top: asTyped(offTop),
+      right: asTyped(offRight),
+      bottom: asTyped(offBottom),
+    },
+  };
+}
+
+interface StraightenProps {
+  readonly cut: Size;
+  readonly unit: Unit;
+  readonly onTrim: (left: Size) => void;
+}
+
+/** A background stamped aslant can be trimmed straight: how much of it is left. */
+function Straighten({ cut, unit, onTrim }: StraightenProps) {
+  const [typed, setTyped] = useState('');
+  const slope = Number(typed.replace(',', '.'));
+  const isFigure = typed.trim() !== '' && Number.isFinite(slope);
+  const left = isFigure && slope !== 0 ? straighten(cut, slope as Degrees) : undefined;
+  return (
+    <span className="flex flex-wrap items-start gap-2">
+      <label className="flex items-start gap-2">
+        <span className="text-muted pt-1">decorated aslant by</span>
+        <input
+          className="field w-16"
+          inputMode="decimal"
+          autoComplete="off"
+          aria-invalid={typed.trim() !== '' && !isFigure}
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+        />
+        <span className="text-muted pt-1">degrees</span>
+      </label>
+      {typed.trim() !== '' && (
+        <span role="status" className={isFigure ? 'pt-1' : 'text-pencil pt-1'}>
+          {!isFigure
+            ? 'Degrees are a figure, such as 1 or 1.5.'
+            : left
+              ? `at most ${writeSize(left, unit)} is left straight`
+              : slope === 0
+                ? 'it is straight'
+                : 'nothing of it is left straight'}
+        </span>
+      )}
+      {left && (
+        <button type="button" className="button" onClick={() => onTrim(left)}>
+          Trim to that
+        </button>
+      )}
+    </span>
+  );
+}

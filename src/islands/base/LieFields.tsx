@@ -1,0 +1,124 @@
+import type { Unit } from '../../core/length/length';
+import { adhesives } from '../../core/paper/adhesives';
+import { faceName, facesOf } from '../../core/plan/faces';
+import { withAllOn } from '../../core/plan/pieceSets';
+import type { Piece } from '../../core/plan/piece';
+import type { Plan } from '../../core/plan/plan';
+import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
+import { TextField } from '../parts/TextField';
+import { PlaceFields } from './PlaceFields';
+import { changePiece, type TicketActions } from './ticketActions';
+
+interface Props {
+  readonly piece: Piece;
+  readonly resolved: ResolvedPiece | undefined;
+  readonly letter: string;
+  readonly plan: Plan;
+  readonly unit: Unit;
+  readonly actions: TicketActions;
+}
+
+/** What a layer lies on, where and how it is stuck, its group and its note. */
+export function LieFields({ piece, resolved, letter, plan, unit, actions }: Props) {
+  const { id, on, attach, size, place, group, notes } = piece;
+  const { fold } = plan.base;
+  const own = new Set(withAllOn(plan, [piece]).map((each) => each.id));
+  const supports = plan.pieces.filter((each) => !own.has(each.id));
+  const groups = [...new Set(plan.pieces.flatMap((each) => each.group ?? []))];
+  return (
+    <div className="flex flex-wrap items-start gap-x-4 gap-y-2 pt-2">
+      <label className="flex gap-2">
+        <span className="text-muted">on</span>
+        <select
+          className="in-place"
+          aria-label={`What ${letter} lies on`}
+          value={'face' in on ? `face ${on.face}` : `piece ${on.piece}`}
+          onChange={(event) => {
+            const chosen = event.target.value;
+            const face = facesOf(fold).find((each) => chosen === `face ${each}`);
+            const under = supports.find((each) => chosen === `piece ${each.id}`);
+            if (face) actions.putOn({ face });
+            else if (under) actions.putOn({ piece: under.id });
+          }}
+        >
+          {facesOf(fold).map((face) => (
+            <option key={face} value={`face ${face}`}>
+              the {faceName(face, fold)}
+            </option>
+          ))}
+          {'face' in on && !facesOf(fold).includes(on.face) && (
+            <option value={`face ${on.face}`}>the {faceName(on.face, fold)}</option>
+          )}
+          {supports.map((each) => (
+            <option key={each.id} value={`piece ${each.id}`}>
+              {each.name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {size.by !== 'sides' && (
+        <PlaceFields
+          key={id}
+          place={place}
+          reveals={resolved?.reveals}
+          unit={unit}
+          onPreview={(next) => actions.preview(next && changePiece(id, { place: next }))}
+          onCommit={(next) => actions.commit(changePiece(id, { place: next }))}
+        />
+      )}
+      <label className="flex gap-2">
+        <span className="text-muted">glued with</span>
+        <select
+          className="in-place"
+          value={attach}
+          onChange={(event) => {
+            const chosen = adhesives.find((each) => each.id === event.target.value);
+            if (chosen) actions.commit(changePiece(id, { attach: chosen.id }));
+          }}
+        >
+          {adhesives.map((each) => (
+            <option key={each.id} value={each.id}>
+              {each.name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {resolved?.crossesGate && (
+        <label className="flex gap-2">
+          <span className="text-muted">crosses the middle, glued to</span>
+          <select
+            className="in-place"
+            value={piece.carriedBy}
+            onChange={(event) =>
+              actions.commit(
+                changePiece(id, { carriedBy: event.target.value === 'right' ? 'right' : 'left' }),
+              )
+            }
+          >
+            <option value="left">the left flap</option>
+            <option value="right">the right flap</option>
+          </select>
+        </label>
+      )}
+      <TextField
+        label={`Group of ${letter}`}
+        value={group ?? ''}
+        isOptional
+        maxLength={40}
+        placeholder="no group"
+        suggestions={groups}
+        className="in-place w-24"
+        onCommit={(name) => actions.commit(changePiece(id, { group: name.trim() || null }))}
+      />
+      <TextField
+        label={`Note on ${letter}`}
+        value={notes}
+        isOptional
+        maxLength={500}
+        placeholder="a note"
+        className="in-place min-w-24 flex-1"
+        onCommit={(text) => actions.commit(changePiece(id, { notes: text }))}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,89 @@
+import { useState } from 'react';
+import type { Unit } from '../../core/length/length';
+import type { Library } from '../../core/plan/libraryItem';
+import type { Piece } from '../../core/plan/piece';
+import type { Plan } from '../../core/plan/plan';
+import type { ResolvedCard, ResolvedPiece } from '../../core/resolve/resolvedCard';
+import { LengthField } from '../parts/LengthField';
+import { DieFields } from './DieFields';
+import { OutsetFields } from './OutsetFields';
+import { sizeFields, sizeWays } from './sizeChoices';
+import { changePiece, type TicketActions } from './ticketActions';
+
+interface Props {
+  readonly piece: Piece;
+  readonly resolved: ResolvedPiece | undefined;
+  readonly plan: Plan;
+  readonly card: ResolvedCard;
+  readonly library: Library;
+  readonly unit: Unit;
+  readonly actions: TicketActions;
+}
+
+/** The ways to give a size, and the figures of the way that is looked at. */
+export function SizeWays({ piece, resolved, plan, card, library, unit, actions }: Props) {
+  const { id, size } = piece;
+  const [way, setWay] = useState(size.by);
+  const [sizeBy, setSizeBy] = useState(size.by);
+  // The plan changed the way of sizing (undo, a remedy): show that one.
+  if (sizeBy !== size.by) {
+    setSizeBy(size.by);
+    setWay(size.by);
+  }
+  return (
+    <>
+      <div
+        role="group"
+        aria-label="How the size is given"
+        className="border-hairline flex gap-5 border-b-2 pt-1"
+      >
+        {sizeWays.map(({ by, name }) => (
+          <button
+            key={by}
+            type="button"
+            aria-pressed={way === by}
+            className="text-muted aria-pressed:border-violet aria-pressed:text-violet -mb-0.5 border-b-2 border-transparent pb-0.5 aria-pressed:font-semibold"
+            onClick={() => setWay(by)}
+          >
+            {name}
+          </button>
+        ))}
+      </div>
+      <div className="flex flex-wrap items-start gap-x-3 gap-y-2 pt-2">
+        {way === 'outset' ? (
+          <OutsetFields piece={piece} plan={plan} card={card} unit={unit} actions={actions} />
+        ) : way === 'die' ? (
+          <DieFields
+            piece={piece}
+            card={card}
+            resolved={resolved}
+            library={library}
+            unit={unit}
+            actions={actions}
+          />
+        ) : (
+          sizeFields(way, size, resolved).map(({ key, label, value, withValue }, index) => (
+            <LengthField
+              key={`${id} ${way} ${key}`}
+              label={label}
+              value={value}
+              unit={unit}
+              isFirst={index === 0}
+              width={way === 'sides' ? '4.9rem' : '7.5rem'}
+              onPreview={(typed) =>
+                actions.preview(typed && changePiece(id, { size: withValue(typed) }))
+              }
+              onCommit={(typed) => actions.commit(changePiece(id, { size: withValue(typed) }))}
+            />
+          ))
+        )}
+        {way === 'reveal' && (
+          <span className="text-muted pt-1">
+            <kbd className="key">[</kbd> {unit === 'in' ? '1⁄16' : '1'} <kbd className="key">]</kbd>{' '}
+            each side
+          </span>
+        )}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,90 @@
+import { ArrowDown, ArrowUp, Copy, Eye, EyeOff, Trash2 } from 'lucide-react';
+import type { Library } from '../../core/plan/libraryItem';
+import type { Piece } from '../../core/plan/piece';
+import { StockSelect } from '../parts/StockSelect';
+import { TextField } from '../parts/TextField';
+import { changePiece, type TicketActions } from './ticketActions';
+
+interface Props {
+  readonly piece: Piece;
+  readonly letter: string;
+  readonly library: Library;
+  readonly canMove: { readonly up: boolean; readonly down: boolean };
+  readonly actions: TicketActions;
+}
+
+/** Letter, name and stock of the selected layer, and what is done to it as a whole. */
+export function TicketHead({ piece, letter, library, canMove, actions }: Props) {
+  const { id, name, stock, isOff } = piece;
+  const useStock = (ref: Piece['stock']) => actions.commit(changePiece(id, { stock: ref }));
+  return (
+    <div className="flex items-center gap-3">
+      <span className="bg-violet font-heading min-w-6 px-1 text-center leading-6 font-semibold text-white">
+        {letter}
+      </span>
+      <TextField
+        label={`Name of ${letter}`}
+        value={name}
+        className="in-place w-32 font-semibold"
+        onCommit={(text) => actions.commit(changePiece(id, { name: text }))}
+      />
+      <StockSelect
+        label={`Stock of ${letter}`}
+        library={library}
+        value={stock}
+        onChange={useStock}
+        onAskNew={() => actions.askNewStock(useStock)}
+      />
+      <span className="ml-auto flex">
+        <IconButton
+          label={`Move ${letter} up`}
+          isDisabled={!canMove.up}
+          onClick={() => actions.moveRows(1)}
+        >
+          <ArrowUp size={16} aria-hidden />
+        </IconButton>
+        <IconButton
+          label={`Move ${letter} down`}
+          isDisabled={!canMove.down}
+          onClick={() => actions.moveRows(-1)}
+        >
+          <ArrowDown size={16} aria-hidden />
+        </IconButton>
+        <IconButton label={`Copy ${letter}`} onClick={actions.copy}>
+          <Copy size={16} aria-hidden />
+        </IconButton>
+        <IconButton
+          label={isOff ? `Turn ${letter} on` : `Turn ${letter} off`}
+          onClick={actions.turnOff}
+        >
+          {isOff ? <EyeOff size={16} aria-hidden /> : <Eye size={16} aria-hidden />}
+        </IconButton>
+        <IconButton label={`Remove ${letter}`} onClick={actions.remove}>
+          <Trash2 size={16} aria-hidden />
+        </IconButton>
+      </span>
+    </div>
+  );
+}
+
+interface IconButtonProps {
+  readonly label: string;
+  readonly isDisabled?: boolean;
+  readonly onClick: () => void;
+  readonly children: React.ReactNode;
+}
+
+function IconButton({ label, isDisabled = false, onClick, children }: IconButtonProps) {
+  return (
+    <button
+      type="button"
+      className="button -ml-px px-1.5"
+      aria-label={label}
+      title={label}
+      disabled={isDisabled}
+      onClick={onClick}
+    >
+      {children}
+    </button>
+  );
+}
