@@ -1,10 +1,11 @@
-// Bundles the launcher beside the built pages, with the migrations it needs.
+// Bundles the launcher and the backup command beside the built pages, with the migrations it needs.
 import { cp } from 'node:fs/promises';
 import { build } from 'esbuild';
 
 await build({
-  entryPoints: ['src/server/serve.ts'],
-  outfile: 'dist/serve.mjs',
+  entryPoints: { serve: 'src/server/serve.ts', backup: 'src/server/backupCommand.ts' },
+  outdir: 'dist',
+  outExtension: { '.js': '.mjs' },
   bundle: true,
   platform: 'node',
   format: 'esm',

@@ -1,6 +1,14 @@
 // The commands behind ./nib; imports nothing that has to be installed first.
 import { spawn } from 'node:child_process';
-import { ensureBrowser, ensureBuild, ensurePackages, environment, StepError } from './prepare.mjs';
+import { writeFileSync } from 'node:fs';
+import {
+  ensureBrowser,
+  ensureBuild,
+  ensurePackages,
+  environment,
+  run,
+  StepError,
+} from './prepare.mjs';
 import { runTests } from './run-tests.mjs';
 
 const help = `Nibwright, for planning stamped cards.
@@ -8,6 +16,9 @@ const help = `Nibwright, for planning stamped cards.
   ./nib demo            start with the demo team's cards (kept in data-demo/ between runs)
   ./nib demo --fresh    start the demo anew
   ./nib start           start on your own cards (in data/)
+  ./nib backup [FILE]   write everything into one file, also while Nibwright runs
+  ./nib restore FILE    put a backup into an empty data folder (data/, or NIBWRIGHT_DATA)
+  ./nib bench           measure speed and memory
   ./nib test            type check, lint, unit tests, build and browser tests
   ./nib help            this list
 
@@ -25,6 +36,28 @@ function serve(settings) {
   for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM']))
     process.on(signal, () => server.kill(signal));
   server.on('exit', (code) => process.exit(code ?? 0));
+}
+
+/**
+ * Asks a Nibwright that is running for a backup, else reads the data folder itself.
+ * @param {string} file
+ */
+async function backup(file) {
+  const port = process.env['PORT'] ?? '4180';
+  const answer = await fetch(`http://127.0.0.1:${port}/api/backup`).catch(() => undefined);
+  if (!answer?.ok) return moveData('backup', file);
+  writeFileSync(file, Buffer.from(await answer.arrayBuffer()), { flag: 'wx' });
+  console.log(`The backup of the Nibwright at port ${port} is in ${file}.`);
+}
+
+/**
+ * @param {'backup' | 'restore'} what
+ * @param {string} file
+ */
+function moveData(what, file) {
+  ensurePackages();
+  ensureBuild();
+  if (!run(process.execPath, ['dist/backup.mjs', what, file])) process.exitCode = 1;
 }
 
 const [command = 'help', ...options] = process.argv.slice(2);
@@ -45,6 +78,18 @@ try {
       ensureBrowser();
       process.exitCode = runTests() ? 0 : 1;
       break;
+    case 'backup':
+      await backup(options[0] ?? `nibwright-${new Date().toISOString().slice(0, 10)}.jsonl.gz`);
+      break;
+    case 'restore':
+      if (options[0] === undefined)
+        throw new StepError('Give the path of a backup: ./nib restore FILE');
+      moveData('restore', options[0]);
+      break;
+    case 'bench':
+      ensurePackages();
+      if (!run('npm', ['run', '--silent', 'bench'])) process.exitCode = 1;
+      break;
     case 'help':
     case '--help':
       console.log(help);
@@ -54,8 +99,13 @@ try {
       process.exitCode = 1;
   }
 } catch (error) {
-  if (!(error instanceof StepError)) throw error;
-  console.error(error.message);
+  const isTaken = /** @type {NodeJS.ErrnoException} */ (error).code === 'EEXIST';
+  if (!(error instanceof StepError) && !isTaken) throw error;
+  console.error(
+    isTaken
+      ? 'There is a file of that name already. Give another.'
+      : /** @type {Error} */ (error).message,
+  );
   if (command === 'test') console.log('0 passed, 1 failed');
   process.exitCode = 1;
 }

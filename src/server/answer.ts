@@ -33,7 +33,11 @@ export function answerProblem(status: number, problem: Problem): Response {
 }
 
 /** A file to keep, under this name. */
-export function answerFile(body: string, type: string, name: string): Response {
+export function answerFile(
+  body: string | Uint8Array<ArrayBuffer>,
+  type: string,
+  name: string,
+): Response {
   const headers = new Headers({ 'content-type': type, 'cache-control': 'no-store' });
   headers.set('content-disposition', `attachment; filename="${name}"`);
   return new Response(body, { headers });

@@ -11,7 +11,7 @@ import { exportCard } from './exportCard';
 import { importCard } from './importCard';
 import { FolderInUseError, lockFolder } from './lockFolder';
 import { makeCard } from './makeCard';
-import { findCard, listCards } from './repositories/cards';
+import { findCard, readCards } from './repositories/cards';
 import { findStock } from '../core/plan/libraryItem';
 import { readLibrary } from './repositories/library';
 import { listDesigners, listReleases, readHouse } from './repositories/team';
@@ -43,7 +43,7 @@ describe('the demo', () => {
     expect((await readHouse(db)).name).toBe('Wickerlight design team');
     expect(await listDesigners(db)).toHaveLength(5);
     expect(await listReleases(db)).toHaveLength(2);
-    const cards = (await listCards(db)).filter(({ id }) => demoNames.includes(id));
+    const cards = await readCards(db, demoNames as CardId[]);
     expect(cards).toHaveLength(6);
     const schools = new Set(cards.map(({ plan }) => plan.habits.leadingUnit));
     expect([...schools].sort()).toEqual(['in', 'mm']);

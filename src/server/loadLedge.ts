@@ -4,8 +4,9 @@ import type { Unit } from '../core/length/length';
 import type { Designer, Release } from '../core/plan/cardFile';
 import { overlayLibrary, type Library } from '../core/plan/libraryItem';
 import { standingCard, type StandingCard } from '../core/drawing/standingCard';
-import { database } from './database';
-import { listBinnedCards, listCards, type StoredCard } from './repositories/cards';
+import type { CardId } from '../core/plan/ids';
+import { database, type Database } from './database';
+import { listCardHeads, readCards, type CardHead } from './repositories/cards';
 import { readLibrary } from './repositories/library';
 import { listDesigners, listReleases, readHouse } from './repositories/team';
 import { readDesigner, readUnit } from './session';
@@ -28,19 +29,18 @@ export interface LedgeStart {
 /** Loads all cards with their figures computed, as they stand on the Ledge. */
 export async function loadLedge(cookies: AstroCookies, now: Date): Promise<LedgeStart> {
   const db = await database();
-  const [cards, binned, designers, releases, library, house] = await Promise.all([
-    listCards(db),
-    listBinnedCards(db),
+  const [heads, designers, releases, library, house] = await Promise.all([
+    listCardHeads(db),
     listDesigners(db),
     listReleases(db),
     readLibrary(db),
     readHouse(db),
   ]);
-  const stand = ({ id, plan, embedded }: StoredCard) =>
-    standingCard(id, plan, computeCard(plan, overlayLibrary(embedded, library)));
+  const standing = await standAll(db, heads, library);
+  const stand = ({ id }: CardHead) => standing.get(id) ?? [];
   return {
-    cards: cards.map(stand),
-    binned: binned.map(stand),
+    cards: heads.filter(({ binnedAt }) => binnedAt === null).flatMap(stand),
+    binned: heads.filter(({ binnedAt }) => binnedAt !== null).flatMap(stand),
     designers,
     releases,
     library,
@@ -49,6 +49,36 @@ export async function loadLedge(cookies: AstroCookies, now: Date): Promise<Ledge
     unit: readUnit(cookies) ?? house.habits.leadingUnit,
     today: localDay(now),
   };
+}
+
+/**
+ * Cards as they were computed for an earlier page. A revision of a card never changes, nor does a
+ * version of a library item, so the only other thing a picture depends on is how many items there are:
+ * a stock that was missing may have come.
+ */
+const computed = new Map<CardId, { readonly key: string; readonly card: StandingCard }>();
+
+async function standAll(
+  db: Database,
+  heads: readonly CardHead[],
+  library: Library,
+): Promise<ReadonlyMap<CardId, StandingCard>> {
+  const keyOf = ({ revision }: CardHead) => `${revision} ${library.length}`;
+  const stale = heads.filter((head) => computed.get(head.id)?.key !== keyOf(head));
+  for (const card of await readCards(
+    db,
+    stale.map(({ id }) => id),
+  )) {
+    const { id, plan, embedded, revision } = card;
+    const figures = computeCard(plan, overlayLibrary(embedded, library));
+    computed.set(id, { key: keyOf(card), card: standingCard(id, revision, plan, figures) });
+  }
+  return new Map(
+    heads.flatMap(({ id }) => {
+      const found = computed.get(id);
+      return found ? [[id, found.card] as const] : [];
+    }),
+  );
 }
 
 function localDay(now: Date): string {

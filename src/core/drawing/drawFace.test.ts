@@ -16,7 +16,7 @@ import { standingCard } from './standingCard';
 
 const draw = (plan: Plan, face: 'front' | 'inside') =>
   drawFace(computeCard(plan, library).card, face);
-const stand = (plan: Plan) => standingCard('card' as CardId, plan, computeCard(plan, library));
+const stand = (plan: Plan) => standingCard('card' as CardId, 1, plan, computeCard(plan, library));
 
 describe('a drawn face', () => {
   it('has the base first and then each layer of that face, lowest first', () => {

@@ -1,18 +1,23 @@
 import type { ComputedCard } from '../computeCard';
-import type { Size } from '../length/length';
+import { sameSize, type Size } from '../length/length';
 import type { Fold } from '../paper/cardFormat';
 import { cardFormat } from '../paper/cardFormats';
+import { faceName } from '../plan/faces';
 import type { CardId } from '../plan/ids';
 import type { CardStatus, Plan } from '../plan/plan';
 import { drawFace, type DrawnPiece } from './drawFace';
 
-/** A card as it stands on the Ledge: its front to scale and what is said beneath. */
+/** A card as it stands on the Ledge: its front to scale, what is said beneath, what it is found by. */
 export interface StandingCard {
   readonly id: CardId;
+  readonly revision: number;
   readonly title: string;
   readonly designerId: string | null;
   readonly releaseId: string | null;
   readonly status: CardStatus;
+  readonly filmOn: string | null;
+  readonly occasion: string;
+  readonly techniques: readonly string[];
   readonly format: string;
   readonly fold: Fold;
   readonly isLying: boolean;
@@ -20,29 +25,64 @@ export interface StandingCard {
   readonly front: readonly DrawnPiece[];
   readonly stops: number;
   readonly looks: number;
+  /** Stocks, layers, occasion and the like in lower case. */
+  readonly words: string;
+  /** The sizes that are cut, and the closed card's. */
+  readonly sizes: readonly Size[];
 }
 
 /** What the Ledge needs of a card, from its computed figures. */
 export function standingCard(
   id: CardId,
+  revision: number,
   plan: Plan,
   { card, findings }: ComputedCard,
 ): StandingCard {
   const { about, base } = plan;
-  const { face } = card.base;
+  const { face, blank, stock } = card.base;
+  const { title, designerId, releaseId, status, filmOn, occasion, techniques } = about;
   const stops = findings.filter(({ severity }) => severity === 'stop').length;
+  const format = base.format.kind === 'named' ? cardFormat(base.format.id).name : 'custom';
+  const isLying = face.width > face.height;
+  const words = [
+    title,
+    format,
+    isLying ? 'lying' : 'upright',
+    base.fold,
+    occasion,
+    ...techniques,
+    status,
+    stock?.name,
+    ...card.pieces.flatMap((piece) => [
+      piece.name,
+      piece.stock?.name,
+      faceName(piece.face, base.fold),
+    ]),
+  ];
   return {
     id,
-    title: about.title,
-    designerId: about.designerId,
-    releaseId: about.releaseId,
-    status: about.status,
-    format: base.format.kind === 'named' ? cardFormat(base.format.id).name : 'custom',
+    revision,
+    title,
+    designerId,
+    releaseId,
+    status,
+    filmOn,
+    occasion,
+    techniques,
+    format,
     fold: base.fold,
-    isLying: face.width > face.height,
+    isLying,
     face,
     front: drawFace(card, 'front'),
     stops,
     looks: findings.length - stops,
+    words: [...new Set(words.filter(Boolean))].join(' ').toLowerCase(),
+    sizes: [face, blank, ...card.pieces.flatMap(({ rect, cut }) => sizesOf(rect, cut))],
   };
+}
+
+/** The finished size, and the one that is cut where something is trimmed off. */
+function sizesOf({ width, height }: Size, cut: Size): readonly Size[] {
+  const size = { width, height };
+  return sameSize(size, cut) ? [size] : [size, cut];
 }

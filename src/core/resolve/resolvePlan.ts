@@ -140,7 +140,7 @@ function resolveOn(piece: Piece, task: Task, under: Under): Outcome {
       rect,
       cut: cutSize(piece, rect),
       reveals,
-      crossesGate: under.face === 'front' && crossesGate(rect, task),
+      crossesGate: under.id === 'base' && under.face === 'front' && crossesGate(rect, task),
       origins: { ...size.origins, ...origins },
       stock,
       caliper: stock?.caliper.ticks ?? unknownCaliper,

@@ -91,7 +91,7 @@ export interface ResolvedPiece {
   readonly reveals: Reveals;
   /** The hole cut in its middle, on its face; also the size of the piece that is recovered. */
   readonly opening: Rect | undefined;
-  /** Lies across the middle of a gate fold's front, glued to one flap only. */
+  /** Lies on the base across the middle of a gate fold's front, so it is glued to one flap only. */
   readonly crossesGate: boolean;
   readonly origins: {
     readonly width: SizeOrigin;

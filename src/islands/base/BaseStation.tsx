@@ -54,7 +54,7 @@ export function BaseStation(props: Props) {
           onTurn={onTurn}
         />
       </div>
-      <div ref={rows} className="relative flex min-w-0 flex-col gap-3 pt-[66px] pb-4">
+      <div ref={rows} className="relative flex min-w-0 flex-col gap-2 pt-[66px] pb-3">
         <LayerRows
           plan={plan}
           card={card}
@@ -104,7 +104,7 @@ export function BaseStation(props: Props) {
             </KeyedButton>
           )}
         </div>
-        <div className="mt-auto pt-2">
+        <div className="mt-auto">
           <TitleBlock
             base={plan.base}
             card={card}

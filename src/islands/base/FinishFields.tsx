@@ -11,16 +11,18 @@ import {
 import { asTyped } from '../../core/length/lengthSchema';
 import { straighten } from '../../core/paper/straighten';
 import { sides } from '../../core/plan/faces';
-import type { Habits } from '../../core/plan/habits';
 import type { Piece } from '../../core/plan/piece';
+import type { Plan } from '../../core/plan/plan';
 import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
 import { LengthField } from '../parts/LengthField';
+import { TextField } from '../parts/TextField';
 import { changePiece, type TicketActions } from './ticketActions';
 
 interface Props {
   readonly piece: Piece;
   readonly resolved: ResolvedPiece | undefined;
-  readonly habits: Habits;
+  readonly letter: string;
+  readonly plan: Plan;
   readonly unit: Unit;
   readonly actions: TicketActions;
 }
@@ -28,13 +30,14 @@ interface Props {
 const nothing = asTyped(zeroLength);
 const nothingOff = { left: nothing, top: nothing, right: nothing, bottom: nothing };
 
-/** What is done to a layer after it is cut: trimmed once decorated, its hidden middle cut out. */
-export function FinishFields({ piece, resolved, habits, unit, actions }: Props) {
-  const { id, trim, cutOut } = piece;
+/** What is done to a layer after it is cut: trimmed, its hidden middle cut out; its group and note. */
+export function FinishFields({ piece, resolved, letter, plan, unit, actions }: Props) {
+  const { id, trim, cutOut, group, notes } = piece;
+  const groups = [...new Set(plan.pieces.flatMap((each) => each.group ?? []))];
   const set = (change: Parameters<typeof changePiece>[1]) =>
     actions.commit(changePiece(id, change));
   return (
-    <div className="flex flex-col gap-2 pt-2">
+    <div className="flex flex-col gap-2 pt-1.5">
       <span className="flex flex-wrap items-start gap-x-4 gap-y-2">
         <label className="flex items-center gap-1.5">
           <input
@@ -42,13 +45,15 @@ export function FinishFields({ piece, resolved, habits, unit, actions }: Props) 
             checked={trim !== null}
             onChange={(event) => set({ trim: event.target.checked ? nothingOff : null })}
           />
-          trimmed after decorating
+          trimmed later
         </label>
         <label className="flex items-center gap-1.5">
           <input
             type="checkbox"
             checked={cutOut !== null}
-            onChange={(event) => set({ cutOut: event.target.checked ? { rim: habits.rim } : null })}
+            onChange={(event) =>
+              set({ cutOut: event.target.checked ? { rim: plan.habits.rim } : null })
+            }
           />
           middle cut out
         </label>
@@ -67,6 +72,25 @@ export function FinishFields({ piece, resolved, habits, unit, actions }: Props) 
             recovers <strong className="font-semibold">{writeSize(resolved.opening, unit)}</strong>
           </span>
         )}
+        <TextField
+          label={`Group of ${letter}`}
+          value={group ?? ''}
+          isOptional
+          maxLength={40}
+          placeholder="no group"
+          suggestions={groups}
+          className="in-place w-20"
+          onCommit={(name) => set({ group: name.trim() || null })}
+        />
+        <TextField
+          label={`Note on ${letter}`}
+          value={notes}
+          isOptional
+          maxLength={500}
+          placeholder="a note"
+          className="in-place min-w-24 flex-1"
+          onCommit={(text) => set({ notes: text })}
+        />
       </span>
       {trim && (
         <span className="flex flex-wrap items-start gap-x-3 gap-y-2">

@@ -194,8 +194,11 @@ function showsOf(piece: ResolvedPiece, plan: Plan, card: ResolvedCard, unit: Uni
   const { id, face, reveals, support } = piece;
   const flap = piece.crossesGate ? `, on the ${piece.piece.carriedBy} flap` : '';
   if (face === 'front') return `${showing(card, id, face, unit)}${flap}`.replace(/^, /, '');
-  const on = support === 'base' ? `the ${faceName(face, plan.base.fold)}` : letterOf(card, support);
-  return `${writeRevealsShort(reveals, unit)} inside ${on}`;
+  const border = writeRevealsShort(reveals, unit);
+  if (support !== 'base') return `${border} inside ${letterOf(card, support)}`;
+  return face === 'inside'
+    ? `${border} inside the leaf`
+    : `${border}, ${faceName(face, plan.base.fold)}`;
 }
 
 /** What shows of a layer round the one piece on it; with none or several nothing is said. */

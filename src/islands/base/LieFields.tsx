@@ -5,7 +5,6 @@ import { withAllOn } from '../../core/plan/pieceSets';
 import type { Piece } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
-import { TextField } from '../parts/TextField';
 import { PlaceFields } from './PlaceFields';
 import { changePiece, type TicketActions } from './ticketActions';
 
@@ -18,15 +17,14 @@ interface Props {
   readonly actions: TicketActions;
 }
 
-/** What a layer lies on, where and how it is stuck, its group and its note. */
+/** What a layer lies on, where, and how it is stuck. */
 export function LieFields({ piece, resolved, letter, plan, unit, actions }: Props) {
-  const { id, on, attach, size, place, group, notes } = piece;
+  const { id, on, attach, size, place } = piece;
   const { fold } = plan.base;
   const own = new Set(withAllOn(plan, [piece]).map((each) => each.id));
   const supports = plan.pieces.filter((each) => !own.has(each.id));
-  const groups = [...new Set(plan.pieces.flatMap((each) => each.group ?? []))];
   return (
-    <div className="flex flex-wrap items-start gap-x-4 gap-y-2 pt-2">
+    <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5 pt-1.5">
       <label className="flex gap-2">
         <span className="text-muted">on</span>
         <select
@@ -100,25 +98,6 @@ export function LieFields({ piece, resolved, letter, plan, unit, actions }: Prop
           </select>
         </label>
       )}
-      <TextField
-        label={`Group of ${letter}`}
-        value={group ?? ''}
-        isOptional
-        maxLength={40}
-        placeholder="no group"
-        suggestions={groups}
-        className="in-place w-24"
-        onCommit={(name) => actions.commit(changePiece(id, { group: name.trim() || null }))}
-      />
-      <TextField
-        label={`Note on ${letter}`}
-        value={notes}
-        isOptional
-        maxLength={500}
-        placeholder="a note"
-        className="in-place min-w-24 flex-1"
-        onCommit={(text) => actions.commit(changePiece(id, { notes: text }))}
-      />
     </div>
   );
 }

@@ -67,7 +67,7 @@ export function PieceTicket({ piece, resolved, plan, card, library, unit, action
         unit={unit}
         actions={actions}
       />
-      <p className="pt-2">
+      <p className="pt-1.5">
         {resolved ? (
           <>
             <strong className="font-semibold">Why?</strong>{' '}
@@ -91,7 +91,8 @@ export function PieceTicket({ piece, resolved, plan, card, library, unit, action
         key={`${id} finish`}
         piece={piece}
         resolved={resolved}
-        habits={plan.habits}
+        letter={letter}
+        plan={plan}
         unit={unit}
         actions={actions}
       />

@@ -1,18 +1,18 @@
 import { drawFace, unknownColour } from '../../core/drawing/drawFace';
 import { otherUnit, writeLength, writeSize } from '../../core/length/formatLength';
-import type { Unit } from '../../core/length/length';
+import { subtractLengths, sumLengths, type Length, type Unit } from '../../core/length/length';
 import type { Fold } from '../../core/paper/cardFormat';
 import type { Score } from '../../core/paper/layOutBlank';
-import { faceName, nextFace, type FaceId } from '../../core/plan/faces';
-import type { ResolvedCard } from '../../core/resolve/resolvedCard';
-import { capitalise, joinWords, writeRevealsShort } from '../../core/tutorial/sentences';
+import { faceName, facesOf, isInside, type FaceId } from '../../core/plan/faces';
+import type { ResolvedCard, ResolvedPiece } from '../../core/resolve/resolvedCard';
+import { capitalise, joinWords } from '../../core/tutorial/sentences';
 import { FacePicture } from '../parts/FacePicture';
 
 interface Props {
   readonly card: ResolvedCard;
   readonly fold: Fold;
   readonly unit: Unit;
-  /** The face shown large; the next one stands here small. */
+  /** The face shown large; the other side of the sheet stands here small. */
   readonly face: FaceId;
   /** Of the whole drawing. */
   readonly width: number;
@@ -31,7 +31,7 @@ const captions = 390;
 const left = 92;
 const captionGap = 12;
 
-/** Below the main view: the blank with its scores, and the next face of the card. */
+/** Below the main view: the blank with its scores, and the other side of the sheet. */
 export function SmallViews({ card, fold, unit, face, width, bottom, spare, onTurn }: Props) {
   const { blank, scores, stock } = card.base;
   const room = {
@@ -78,7 +78,7 @@ export function SmallViews({ card, fold, unit, face, width, bottom, spare, onTur
       </g>
       <g transform={`translate(${second} 0)`}>
         <OpenCard card={card} fold={fold} face={face} scale={scale} onTurn={onTurn} />
-        <NextFaceCaption
+        <OtherSideCaption
           card={card}
           fold={fold}
           unit={unit}
@@ -112,14 +112,12 @@ interface OpenCardProps extends Pick<Props, 'card' | 'fold' | 'face' | 'onTurn'>
   readonly scale: number;
 }
 
-/** The card lying open with its next face; the rest of it is pale. */
+/** The other side of the sheet as the card lies open: the inside, or the outside where that is large. */
 function OpenCard({ card, fold, face, scale, onTurn }: OpenCardProps) {
   const { face: leaf, blank, stock } = card.base;
-  const shown = nextFace(face, fold);
-  const { x, y } = placeOnBlank(shown, fold);
-  const offset = {
-    x: x === 'near' ? 0 : (blank.width - leaf.width) * scale * (x === 'far' ? 1 : 0.5),
-    y: y === 'near' ? 0 : (blank.height - leaf.height) * scale,
+  const corner = (shown: FaceId) => {
+    const at = placeOnBlank(shown, fold);
+    return `translate(${(blank.width - leaf.width) * at.x * scale} ${(blank.height - leaf.height) * at.y * scale})`;
   };
   return (
     <g onClick={onTurn} className="cursor-pointer">
@@ -129,45 +127,61 @@ function OpenCard({ card, fold, face, scale, onTurn }: OpenCardProps) {
         fill={stock?.colour ?? unknownColour}
         stroke="#1e2428"
         strokeOpacity={0.4}
-        opacity={shown === 'inside' || shown === 'inside-front' ? 1 : 0.35}
       />
-      <g transform={`translate(${offset.x} ${offset.y})`}>
-        <FacePicture pieces={drawFace(card, shown)} scale={scale} />
-      </g>
+      {otherSide(face, fold).map((shown) => (
+        <g key={shown} transform={corner(shown)}>
+          <FacePicture pieces={drawFace(card, shown)} scale={scale} />
+        </g>
+      ))}
     </g>
   );
 }
 
-/** Where a face lies on the opened card as it is read: left or top is near, right or bottom far. */
-function placeOnBlank(
-  face: FaceId,
-  fold: Fold,
-): { readonly x: 'near' | 'middle' | 'far'; readonly y: 'near' | 'far' } {
-  if (fold === 'gate') return { x: 'middle', y: 'near' };
-  if (fold === 'flat') return { x: 'near', y: 'near' };
-  const isSecond = face === 'front' || face === 'inside';
-  if (fold === 'side') return { x: isSecond ? 'far' : 'near', y: 'near' };
-  return { x: 'near', y: isSecond ? 'far' : 'near' };
+/** The faces seen beside the one shown large; the outside of a gate is its front alone. */
+function otherSide(face: FaceId, fold: Fold): readonly FaceId[] {
+  if (fold === 'flat') return face === 'front' ? ['back'] : ['front'];
+  const isOutside = !isInside(face);
+  return facesOf(fold).filter((each) =>
+    isOutside ? isInside(each) : each === 'front' || (each === 'back' && fold !== 'gate'),
+  );
 }
 
-function NextFaceCaption({
+/** Where a face lies on the opened card as it is read: 0 at the left or top, 1 at the right or foot. */
+function placeOnBlank(face: FaceId, fold: Fold): { readonly x: number; readonly y: number } {
+  if (fold === 'gate') return { x: 0.5, y: 0 };
+  const isSecond = face === 'front' || face === 'inside' ? 1 : 0;
+  return fold === 'tent' ? { x: 0, y: isSecond } : { x: isSecond, y: 0 };
+}
+
+function OtherSideCaption({
   card,
   fold,
   unit,
   face,
   x,
 }: Pick<Props, 'card' | 'fold' | 'unit' | 'face'> & { readonly x: number }) {
-  const shown = nextFace(face, fold);
-  const top = card.pieces.filter((piece) => piece.face === shown).at(-1);
+  const faces = otherSide(face, fold);
+  const tops = faces.flatMap(
+    (each) => card.pieces.filter((piece) => piece.face === each).at(-1) ?? [],
+  );
+  const title =
+    faces.length === 1 && faces[0]
+      ? faceName(faces[0], fold)
+      : isInside(face)
+        ? 'outside'
+        : 'inside';
+  const [first] = tops;
   return (
     <g transform={`translate(${x} 14)`} className="text-[15px]">
-      <text className="fill-ink font-heading">{capitalise(faceName(shown, fold))}</text>
+      <text className="fill-ink font-heading">{capitalise(title)}</text>
       <text y={20} className="fill-sheet-muted">
-        {top ? `${top.name} ${top.letter}` : 'nothing on it yet'}
+        {tops.length === 0
+          ? 'nothing on it yet'
+          : joinWords(tops.map(({ name, letter }) => `${name} ${letter}`))}
       </text>
-      {top && (
+      {first && isInside(first.face) && (
         <text y={39} className="fill-sheet-muted text-[14px]">
-          border {writeRevealsShort(top.reveals, unit)}
+          {writeLength(offScore(first, card, fold), unit)} off the score
         </text>
       )}
       <text y={59} className="fill-sheet-muted text-[14px]">
@@ -175,4 +189,13 @@ function NextFaceCaption({
       </text>
     </g>
   );
+}
+
+/** How far a piece inside keeps from the (first) score of its face. */
+function offScore({ face, rect }: ResolvedPiece, { base }: ResolvedCard, fold: Fold): Length {
+  const { width, height } = base.face;
+  const farSide = face === 'inside-front';
+  const [start, size, room] =
+    fold === 'tent' ? [rect.y, rect.height, height] : [rect.x, rect.width, width];
+  return farSide ? subtractLengths(room, sumLengths(start, size)) : start;
 }

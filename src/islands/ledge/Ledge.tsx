@@ -1,17 +1,30 @@
-import { useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import type { StandingCard } from '../../core/drawing/standingCard';
 import { TICKS_PER_INCH, type Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import type { Library } from '../../core/plan/libraryItem';
 import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
-import { rememberUnit, UnitSwitch } from '../parts/UnitSwitch';
-import { postJson } from '../store/postJson';
+import { TeamHeader } from '../parts/TeamHeader';
+import { rememberUnit } from '../parts/UnitSwitch';
 import { useKeys } from '../parts/useKeys';
 import { Bin } from './Bin';
+import { FilterBar } from './FilterBar';
+import {
+  countShows,
+  filterCards,
+  isPlainFilter,
+  readFilter,
+  writeFilter,
+  type LedgeFilter,
+} from './ledgeFilter';
+import { cardAfter, cardBelow, ledgeRows } from './ledgeRows';
+import { Ledges, type LedgesHandle } from './Ledges';
+import { nextWords } from './ledgeWords';
+import { MoveDialog } from './MoveDialog';
 import { NameBar } from './NameBar';
 import { NewCardDialog } from './NewCardDialog';
-import { Shelf } from './Shelf';
 import { useImport } from './useImport';
+import { useLedgeCommands } from './useLedgeCommands';
 
 interface Props {
   readonly cards: readonly StandingCard[];
@@ -23,6 +36,8 @@ interface Props {
   readonly designerId: string | null;
   readonly unit: Unit;
   readonly today: string;
+  /** The query of the address, so that a link shows the same cards. */
+  readonly search: string;
 }
 
 /** One to so many, by the CSS inch; every card stands at this one scale. */
@@ -30,172 +45,145 @@ const reduction = 3.8;
 const scale = 96 / reduction / TICKS_PER_INCH;
 
 const ledgeKeys: readonly KeyLine[] = [
-  ['← →', 'go from card to card'],
+  ['← → ↑ ↓', 'go from card to card'],
   ['Enter', 'open the card'],
+  ['/', 'find a card'],
   ['n', 'make a new card'],
   ['d', 'make a copy of the card in focus'],
+  ['m', 'move the card in focus to another release'],
   ['Delete', 'put the card in focus into the bin'],
+  ['z', 'take back the last move or binning'],
   ['u', 'swap the leading unit'],
   ['?', 'these keys'],
 ];
 
 /** All cards on picture ledges, a ledge for each release. */
 export function Ledge(props: Props) {
-  const { designers, releases } = props;
-  const [cards, setCards] = useState(props.cards);
-  const [binned, setBinned] = useState(props.binned);
+  const { designers, releases, today } = props;
+  const commands = useLedgeCommands(props, releases);
+  const { cards, binned, message } = commands;
   const [designerId, setDesignerId] = useState(props.designerId);
   const [unit, setUnit] = useState(props.unit);
-  const [isMine, setMine] = useState(false);
+  const [filter, setFilter] = useState(() => readFilter(new URLSearchParams(props.search)));
   const [open, setOpen] = useState<'new' | 'bin' | 'keys'>();
-  const [message, setMessage] = useState<{ readonly text: string; readonly undo?: () => void }>();
-  const [importPicker, pickImport] = useImport((text) => setMessage({ text }));
+  const [moving, setMoving] = useState<StandingCard>();
+  const [width, setWidth] = useState(1200);
+  const [importPicker, pickImport] = useImport(commands.say);
+  const ledges = useRef<LedgesHandle>(null);
 
-  const mine = cards.filter((card) => card.designerId === designerId);
-  const shown = isMine ? mine : cards;
-  const shelves = [...releases, undefined]
-    .map((release) => ({
-      release,
-      cards: shown.filter((card) =>
-        release ? card.releaseId === release.id : !isKnown(releases, card),
-      ),
-    }))
-    .filter((shelf) => shelf.cards.length > 0);
-
-  const setBin = async (card: StandingCard, toBin: boolean) => {
-    const answer = await postJson(`/api/cards/${card.id}/bin`, { binned: toBin });
-    if (!answer.ok) return setMessage({ text: answer.message });
-    const without = (list: readonly StandingCard[]) => list.filter(({ id }) => id !== card.id);
-    setCards((now) => (toBin ? without(now) : [card, ...now]));
-    setBinned((now) => (toBin ? [card, ...now] : without(now)));
-    setMessage(
-      toBin
-        ? { text: `“${card.title}” is in the bin.`, undo: () => void setBin(card, false) }
-        : { text: `“${card.title}” is back on the Ledge.` },
-    );
-  };
-  const duplicate = async (card: StandingCard) => {
-    const answer = await postJson<{ readonly id: string }>(`/api/cards/${card.id}/copy`, {});
-    if (answer.ok) location.assign(`/card/${answer.body.id}/base`);
-    else setMessage({ text: answer.message });
+  const context = useMemo(() => ({ unit, designers, designerId }), [unit, designers, designerId]);
+  const rows = useMemo(
+    () =>
+      ledgeRows(filterCards(cards, filter, context), releases, {
+        width,
+        scale,
+        hasEmpty: isPlainFilter(filter),
+      }),
+    [cards, filter, context, releases, width],
+  );
+  const counts = useMemo(() => countShows(cards, context), [cards, context]);
+  const changeFilter = (change: Partial<LedgeFilter>) => {
+    const next = { ...filter, ...change };
+    setFilter(next);
+    window.history.replaceState(null, '', writeFilter(next));
   };
   const changeUnit = (next: Unit) => {
     setUnit(next);
     rememberUnit(next);
   };
-  const focused = () => {
-    const id = document.activeElement?.closest<HTMLElement>('[data-card]')?.dataset['card'];
-    return cards.find((card) => card.id === id);
-  };
+  const focusedId = () =>
+    document.activeElement?.closest<HTMLElement>('[data-card]')?.dataset['card'];
   const onFocused = (action: (card: StandingCard) => void) => () => {
-    const card = focused();
+    const card = cards.find(({ id }) => id === focusedId());
     if (card) action(card);
+    return card !== undefined;
+  };
+  const focus = (card: StandingCard | undefined) => {
+    if (card) ledges.current?.focusCard(card.id);
     return card !== undefined;
   };
 
   const [areKeysOn, setKeysOn] = useKeys({
     n: () => setOpen('new'),
     u: () => changeUnit(unit === 'in' ? 'mm' : 'in'),
+    z: () => message?.undo?.() ?? message?.undo !== undefined,
     '?': () => setOpen('keys'),
-    ArrowRight: () => focusCard(1),
-    ArrowLeft: () => focusCard(-1),
-    d: onFocused((card) => void duplicate(card)),
-    Delete: onFocused((card) => void setBin(card, true)),
+    '/': () => document.getElementById('find-card')?.focus(),
+    ArrowRight: () => focus(cardAfter(rows, focusedId(), 1)),
+    ArrowLeft: () => focus(cardAfter(rows, focusedId(), -1)),
+    ArrowDown: () => focus(cardBelow(rows, focusedId(), 1)),
+    ArrowUp: () => focus(cardBelow(rows, focusedId(), -1)),
+    d: onFocused(commands.copy),
+    m: onFocused(setMoving),
+    Delete: onFocused((card) => commands.setBin(card, true)),
   });
 
   return (
     <div className="flex min-h-screen flex-col">
-      <header className="border-hairline flex min-h-[44px] flex-wrap items-center gap-x-5 gap-y-2 border-b bg-white px-[18px] py-1">
-        <span className="text-violet font-heading text-[19px] font-bold">Nibwright</span>
-        <h1 className="font-heading text-[17px] font-semibold">Ledge</h1>
-        <span className="ml-auto flex items-center gap-4">
-          <span className="text-muted">{props.team}</span>
-          <UnitSwitch unit={unit} onChange={changeUnit} />
-          <button type="button" className="key" aria-label="Keys" onClick={() => setOpen('keys')}>
-            ?
-          </button>
-        </span>
-      </header>
-      <section
-        aria-label="Which cards"
-        className="border-hairline flex min-h-[50px] flex-wrap items-center gap-x-5 gap-y-2 border-b bg-white px-[18px] py-1.5"
-      >
-        {[
-          { name: `All ${cards.length}`, on: !isMine, set: false },
-          { name: `Mine ${mine.length}`, on: isMine, set: true },
-        ].map(({ name, on, set }) => (
-          <button
-            key={String(set)}
-            type="button"
-            aria-pressed={on}
-            className="aria-pressed:border-violet aria-pressed:text-violet border-b-2 border-transparent py-1 aria-pressed:font-semibold"
-            onClick={() => setMine(set)}
-          >
-            {name}
-          </button>
-        ))}
-        <span className="text-muted max-md:hidden">
-          standing at 1 : {reduction}, all to one scale
-        </span>
+      <h1 className="sr-only">Ledge</h1>
+      <TeamHeader
+        current="ledge"
+        team={props.team}
+        unit={unit}
+        onUnit={changeUnit}
+        onKeys={() => setOpen('keys')}
+      />
+      <div className="border-hairline flex min-h-[50px] flex-wrap items-center gap-x-5 gap-y-2 border-b bg-white px-[18px] py-1.5">
+        <FilterBar
+          filter={filter}
+          cards={cards}
+          designers={designers}
+          counts={counts}
+          onChange={changeFilter}
+        />
         <span className="ml-auto flex items-center gap-3">
-          <button type="button" className="button" onClick={pickImport}>
-            Import a card file
-          </button>
           {importPicker}
+          <button type="button" className="button" onClick={pickImport}>
+            Import…
+          </button>
           <button type="button" className="button button-leading" onClick={() => setOpen('new')}>
             New card
           </button>
           <kbd className="key">n</kbd>
         </span>
-      </section>
+      </div>
       {designerId === null && (
         <NameBar designers={designers} onNamed={(designer) => setDesignerId(designer.id)} />
       )}
       <main className="bg-sheet flex-1 overflow-x-clip pb-10">
-        {shelves.map((shelf) => (
-          <Shelf
-            key={shelf.release?.id ?? 'none'}
-            release={shelf.release}
-            cards={shelf.cards}
-            designers={designers}
-            today={props.today}
-            scale={scale}
-            onBin={(card) => void setBin(card, true)}
-            onDuplicate={(card) => void duplicate(card)}
+        <Ledges
+          handle={ledges}
+          rows={rows}
+          designers={designers}
+          today={today}
+          scale={scale}
+          onWidth={setWidth}
+          onBin={(card) => commands.setBin(card, true)}
+          onCopy={commands.copy}
+          onAskMove={setMoving}
+          onMove={commands.move}
+        />
+        {!rows.some(({ kind }) => kind === 'cards') && (
+          <NothingHere
+            isFiltered={!isPlainFilter(filter)}
+            onNew={() => setOpen('new')}
+            onShowAll={() => changeFilter(readFilter(new URLSearchParams()))}
           />
-        ))}
-        {shelves.length === 0 && (
-          <div className="mx-auto max-w-xl px-6 py-20">
-            <h2 className="text-xl">
-              {isMine ? 'None of these cards is yours yet' : 'Nothing stands here yet'}
-            </h2>
-            <p className="py-3">
-              Make a card: choose its format and fold, stack mats and a panel on it, and print the
-              sheet someone else can cut from. A card file from a colleague can be imported as well.
-            </p>
-            <button type="button" className="button button-leading" onClick={() => setOpen('new')}>
-              New card
-            </button>
-          </div>
         )}
       </main>
-      <footer className="border-hairline sticky bottom-0 flex min-h-[45px] flex-wrap items-center gap-4 border-t bg-white px-[18px]">
-        <span role="status">
-          {message?.text ?? `${cards.length} ${cards.length === 1 ? 'card' : 'cards'}.`}
-        </span>
+      <footer className="border-hairline sticky bottom-0 z-10 flex min-h-[45px] flex-wrap items-center gap-4 border-t bg-white px-[18px]">
+        <span role="status">{message?.text ?? nextWords(cards, today)}</span>
         {message?.undo && (
-          <button type="button" className="button button-outlined" onClick={message.undo}>
-            Undo
-          </button>
+          <span className="flex items-center gap-2">
+            <button type="button" className="button button-outlined" onClick={message.undo}>
+              Undo
+            </button>
+            <kbd className="key">z</kbd>
+          </span>
         )}
         <span className="text-muted ml-auto flex items-center gap-4">
-          Saved on this machine
-          <button
-            type="button"
-            className="button"
-            disabled={binned.length === 0}
-            onClick={() => setOpen('bin')}
-          >
+          <span className="max-md:hidden">standing at 1 : {reduction}, all to one scale</span>
+          <button type="button" className="button" onClick={() => setOpen('bin')}>
             Bin {binned.length}
           </button>
         </span>
@@ -211,8 +199,17 @@ export function Ledge(props: Props) {
       {open === 'bin' && (
         <Bin
           cards={binned}
-          onTakeOut={(card) => void setBin(card, false)}
+          onTakeOut={(card) => commands.setBin(card, false)}
+          onRemove={commands.removeForGood}
           onClose={() => setOpen(undefined)}
+        />
+      )}
+      {moving && (
+        <MoveDialog
+          card={moving}
+          releases={releases}
+          onMove={(releaseId) => commands.move(moving, releaseId)}
+          onClose={() => setMoving(undefined)}
         />
       )}
       {open === 'keys' && (
@@ -227,15 +224,37 @@ export function Ledge(props: Props) {
   );
 }
 
-function isKnown(releases: readonly Release[], card: StandingCard): boolean {
-  return releases.some(({ id }) => id === card.releaseId);
+interface NothingProps {
+  readonly isFiltered: boolean;
+  readonly onNew: () => void;
+  readonly onShowAll: () => void;
 }
 
-/** Moves the focus to the next or previous card, from nowhere to the first. */
-function focusCard(by: 1 | -1): boolean {
-  const links = [...document.querySelectorAll<HTMLElement>('[data-card] a')];
-  const at = links.findIndex((link) => link === document.activeElement);
-  const next = links[at < 0 ? 0 : at + by];
-  next?.focus();
-  return next !== undefined;
+/** Says what an empty Ledge is for, or how to see the cards a filter hides. */
+function NothingHere({ isFiltered, onNew, onShowAll }: NothingProps) {
+  if (isFiltered)
+    return (
+      <div className="mx-auto max-w-xl px-6 py-16">
+        <h2 className="text-xl">No card is like that</h2>
+        <p className="py-3">
+          Words are looked for in titles, designers, stocks and layers; a figure such as 4 1/8 or
+          105 mm in the sizes that are cut.
+        </p>
+        <button type="button" className="button button-outlined" onClick={onShowAll}>
+          Show all cards
+        </button>
+      </div>
+    );
+  return (
+    <div className="mx-auto max-w-xl px-6 py-16">
+      <h2 className="text-xl">Nothing stands here yet</h2>
+      <p className="py-3">
+        Make a card: choose its format and fold, stack mats and a panel on it, and print the sheet
+        someone else can cut from. A card file from a colleague can be imported as well.
+      </p>
+      <button type="button" className="button button-leading" onClick={onNew}>
+        New card
+      </button>
+    </div>
+  );
 }

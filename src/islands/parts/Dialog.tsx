@@ -2,12 +2,14 @@ import { useEffect, useRef } from 'react';
 
 interface Props {
   readonly title: string;
+  /** As wide as the screen allows, for a form of many figures. */
+  readonly isWide?: boolean;
   readonly onClose: () => void;
   readonly children: React.ReactNode;
 }
 
 /** A modal dialog; the browser keeps the focus inside and gives it back. Escape closes it. */
-export function Dialog({ title, onClose, children }: Props) {
+export function Dialog({ title, isWide = false, onClose, children }: Props) {
   const dialog = useRef<HTMLDialogElement>(null);
   useEffect(() => {
     const element = dialog.current;
@@ -17,7 +19,7 @@ export function Dialog({ title, onClose, children }: Props) {
     <dialog
       ref={dialog}
       aria-label={title}
-      className="border-control w-[min(34rem,92vw)] rounded-[3px] border bg-white p-6"
+      className={`border-control rounded-[3px] border bg-white p-6 ${isWide ? 'w-[min(66rem,94vw)]' : 'w-[min(34rem,92vw)]'}`}
       onCancel={(event) => {
         event.preventDefault();
         onClose();

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { cardStatuses, type About } from '../../core/plan/plan';
+import { DayField } from '../parts/DayField';
 import { TextField } from '../parts/TextField';
 
 interface Props {
@@ -7,7 +8,7 @@ interface Props {
   readonly onCommit: (change: Partial<About>) => void;
 }
 
-/** How far the card is, what it is for, and the notes that are printed with it. */
+/** How far the card is, what it is for, its days, and the notes that are printed with it. */
 export function AboutFields({ about, onCommit }: Props) {
   const [notes, setNotes] = useState<string>();
   const commitNotes = () => {
@@ -44,6 +45,33 @@ export function AboutFields({ about, onCommit }: Props) {
           onCommit={(occasion) => onCommit({ occasion })}
         />
       </span>
+      <span className="flex items-center gap-2">
+        <label htmlFor="techniques">Techniques</label>
+        <TextField
+          id="techniques"
+          label="Techniques, with commas between"
+          value={about.techniques.join(', ')}
+          isOptional
+          maxLength={400}
+          className="field min-w-0 grow"
+          onCommit={(text) => onCommit({ techniques: readTechniques(text) })}
+        />
+      </span>
+      {(
+        [
+          ['filmOn', 'Filmed on'],
+          ['publishOn', 'Published on'],
+        ] as const
+      ).map(([day, name]) => (
+        <span key={day} className="flex items-center justify-between gap-2">
+          {name}
+          <DayField
+            label={name}
+            value={about[day]}
+            onCommit={(chosen) => onCommit({ [day]: chosen })}
+          />
+        </span>
+      ))}
       <label className="flex flex-col gap-1">
         Notes, printed at the end
         <textarea
@@ -56,4 +84,10 @@ export function AboutFields({ about, onCommit }: Props) {
       </label>
     </>
   );
+}
+
+/** Each technique once, without the spaces round it; what is too long is cut. */
+function readTechniques(text: string): string[] {
+  const names = text.split(',').map((name) => name.trim().slice(0, 40).trim());
+  return [...new Set(names.filter(Boolean))].slice(0, 20);
 }

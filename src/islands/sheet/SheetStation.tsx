@@ -1,11 +1,13 @@
+import { useState } from 'react';
 import { drawFace } from '../../core/drawing/drawFace';
 import { otherUnit, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
+import type { Release } from '../../core/plan/cardFile';
 import type { Edit } from '../../core/plan/edit';
 import { faceName, facesOf, type FaceId } from '../../core/plan/faces';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
-import { projectSheet, type CutRow } from '../../core/tutorial/projectSheet';
+import { projectSheet, type CutRow, type ProjectSheet } from '../../core/tutorial/projectSheet';
 import {
   capitalise,
   formatSentence,
@@ -17,12 +19,14 @@ import {
 import { FacePicture } from '../parts/FacePicture';
 import { AboutFields } from './AboutFields';
 import { CopiesField } from './CopiesField';
+import { FilmingSheet } from './FilmingSheet';
 import { ExplodedLayers } from './ExplodedLayers';
 
 interface Props {
   readonly cardId: string;
   readonly plan: Plan;
   readonly card: ResolvedCard;
+  readonly release: Release | undefined;
   readonly unit: Unit;
   readonly revision: number;
   readonly isSaved: boolean;
@@ -35,6 +39,7 @@ export function SheetStation({
   cardId,
   plan,
   card,
+  release,
   unit,
   revision,
   isSaved,
@@ -42,10 +47,11 @@ export function SheetStation({
   onFlush,
 }: Props) {
   const sheet = projectSheet(plan, card, unit);
+  const [page, setPage] = useState<'project' | 'filming'>('project');
   return (
     <div className="mx-auto flex max-w-[1180px] items-start gap-6 px-[18px] py-5 max-md:flex-col print:block print:p-0">
       <article
-        aria-label="Project sheet"
+        aria-label={page === 'project' ? 'Project sheet' : 'For filming'}
         className="w-full max-w-[816px] bg-white px-12 py-10 shadow-md max-md:px-4 print:max-w-none print:p-0 print:shadow-none"
       >
         <header className="border-ink flex items-baseline justify-between gap-4 border-b-2 pb-2">
@@ -60,54 +66,29 @@ export function SheetStation({
           {writeSize(sheet.face, otherUnit(unit))} {otherUnit(unit)}.{' '}
           {sheet.copies === 1 ? 'One card.' : `${sheet.copies} cards.`}
         </p>
-        <div className="flex flex-wrap gap-x-8 gap-y-4 pt-5">
-          {facesOf(sheet.fold)
-            .filter((face) => face === 'front' || sheet.faces.some((each) => each.face === face))
-            .map((face) => (
-              <div key={face} className="flex items-end gap-4">
-                <Picture card={card} face={face} caption={capitalise(faceName(face, sheet.fold))} />
-                <ExplodedLayers card={card} face={face} />
-              </div>
-            ))}
-        </div>
-        <section className="break-inside-avoid pt-6">
-          <h3 className="text-lg">Base</h3>
-          <p className="flex items-center gap-2 pt-1">
-            <strong className="font-heading">{sheet.base.letter}</strong>
-            <Swatch colour={sheet.base.colour} /> {sheet.base.stock}
-          </p>
-          <p className="pt-1">{scoreSentence(sheet)}</p>
-          <p className="text-muted pt-1">{yieldSentence(sheet)}</p>
-        </section>
-        {sheet.faces.map(({ face, name, rows }) => (
-          <CutTable
-            key={face}
-            heading={`${capitalise(name)}, in gluing order`}
-            rows={rows}
-            unit={unit}
-          />
-        ))}
-        {sheet.notes.trim() !== '' && (
-          <section className="break-inside-avoid pt-5">
-            <h3 className="text-lg">Notes</h3>
-            <p className="pt-1 whitespace-pre-line">{sheet.notes}</p>
-          </section>
-        )}
-        {sheet.missing.length > 0 && (
-          <p role="alert" className="text-pencil pt-4">
-            Without figures, so not in the list: {sheet.missing.join(', ')}. See the findings.
-          </p>
-        )}
-        {sheet.faces.length === 0 && (
-          <p className="text-muted pt-4">
-            Nothing is on the base yet. Add layers on the Base station.
-          </p>
+        {page === 'project' ? (
+          <ProjectPage sheet={sheet} card={card} unit={unit} />
+        ) : (
+          <FilmingSheet plan={plan} sheet={sheet} release={release} onCommit={onCommit} />
         )}
       </article>
       <aside
         aria-label="Print and downloads"
         className="flex w-full max-w-60 flex-col gap-3 print:hidden"
       >
+        <div role="group" aria-label="Which sheet" className="flex">
+          {pages.map(([id, name]) => (
+            <button
+              key={id}
+              type="button"
+              aria-pressed={page === id}
+              className="button aria-pressed:border-ink aria-pressed:bg-ink -ml-px rounded-none aria-pressed:text-white"
+              onClick={() => setPage(id)}
+            >
+              {name}
+            </button>
+          ))}
+        </div>
         <p className="flex items-center gap-2">
           <button type="button" className="button button-leading" onClick={() => window.print()}>
             Print
@@ -151,6 +132,68 @@ const downloads = [
   { file: 'cuts.csv', name: 'Cut list as CSV' },
   { file: 'card.nibwright.json', name: 'Card file' },
 ] as const;
+
+const pages = [
+  ['project', 'Project sheet'],
+  ['filming', 'For filming'],
+] as const;
+
+interface ProjectPageProps {
+  readonly sheet: ProjectSheet;
+  readonly card: ResolvedCard;
+  readonly unit: Unit;
+}
+
+/** What someone else cuts and builds from: pictures, base, every piece in gluing order, notes. */
+function ProjectPage({ sheet, card, unit }: ProjectPageProps) {
+  return (
+    <>
+      <div className="flex flex-wrap gap-x-8 gap-y-4 pt-5">
+        {facesOf(sheet.fold)
+          .filter((face) => face === 'front' || sheet.faces.some((each) => each.face === face))
+          .map((face) => (
+            <div key={face} className="flex items-end gap-4">
+              <Picture card={card} face={face} caption={capitalise(faceName(face, sheet.fold))} />
+              <ExplodedLayers card={card} face={face} />
+            </div>
+          ))}
+      </div>
+      <section className="break-inside-avoid pt-6">
+        <h3 className="text-lg">Base</h3>
+        <p className="flex items-center gap-2 pt-1">
+          <strong className="font-heading">{sheet.base.letter}</strong>
+          <Swatch colour={sheet.base.colour} /> {sheet.base.stock}
+        </p>
+        <p className="pt-1">{scoreSentence(sheet)}</p>
+        <p className="text-muted pt-1">{yieldSentence(sheet)}</p>
+      </section>
+      {sheet.faces.map(({ face, name, rows }) => (
+        <CutTable
+          key={face}
+          heading={`${capitalise(name)}, in gluing order`}
+          rows={rows}
+          unit={unit}
+        />
+      ))}
+      {sheet.notes.trim() !== '' && (
+        <section className="break-inside-avoid pt-5">
+          <h3 className="text-lg">Notes</h3>
+          <p className="pt-1 whitespace-pre-line">{sheet.notes}</p>
+        </section>
+      )}
+      {sheet.missing.length > 0 && (
+        <p role="alert" className="text-pencil pt-4">
+          Without figures, so not in the list: {sheet.missing.join(', ')}. See the findings.
+        </p>
+      )}
+      {sheet.faces.length === 0 && (
+        <p className="text-muted pt-4">
+          Nothing is on the base yet. Add layers on the Base station.
+        </p>
+      )}
+    </>
+  );
+}
 
 interface PictureProps {
   readonly card: ResolvedCard;

@@ -13,7 +13,9 @@ function show(plan: Plan) {
   const onCommit = vi.fn<(edit: Edit) => void>();
   const onSelect = vi.fn();
   const { findings } = computeCard(plan, library);
-  render(<FindingsLine findings={findings} unit="in" onCommit={onCommit} onSelect={onSelect} />);
+  const onHabits = vi.fn();
+  const handlers = { onCommit, onSelect, onHabits };
+  render(<FindingsLine findings={findings} unit="in" {...handlers} />);
   return { findings, onCommit, onSelect };
 }
 

@@ -10,6 +10,7 @@ interface Props {
   readonly unit: Unit;
   readonly onCommit: (edit: Edit) => void;
   readonly onSelect: (finding: Finding) => void;
+  readonly onHabits: () => void;
 }
 
 /** The keys of the first finding's remedies, in their order. */
@@ -22,13 +23,14 @@ const severityWords = {
 } as const;
 
 /** One line at the foot with the gravest finding and its remedies; the rest opens upward. */
-export function FindingsLine({ findings, unit, onCommit, onSelect }: Props) {
+export function FindingsLine({ findings, unit, onCommit, onSelect, onHabits }: Props) {
   const [isOpen, setOpen] = useState(false);
   const [first] = findings;
   if (!first)
     return (
       <footer className="border-hairline text-muted flex h-[45px] items-center border-t bg-white px-[18px] print:hidden">
         Nothing to mend on this card.
+        <HabitsButton onHabits={onHabits} />
       </footer>
     );
   const count = findings.filter(({ severity }) => severity === first.severity).length;
@@ -87,9 +89,10 @@ export function FindingsLine({ findings, unit, onCommit, onSelect }: Props) {
             {remedyKeys[index] && <kbd className="key">{remedyKeys[index]}</kbd>}
           </span>
         ))}
+        <HabitsButton onHabits={onHabits} />
         <button
           type="button"
-          className="text-muted ml-auto underline-offset-4 hover:underline"
+          className="text-muted underline-offset-4 hover:underline"
           aria-expanded={isOpen}
           aria-controls="all-findings"
           onClick={() => setOpen(!isOpen)}
@@ -98,6 +101,19 @@ export function FindingsLine({ findings, unit, onCommit, onSelect }: Props) {
         </button>
       </div>
     </footer>
+  );
+}
+
+/** The way to what is checked, and against which figures. */
+function HabitsButton({ onHabits }: Pick<Props, 'onHabits'>) {
+  return (
+    <button
+      type="button"
+      className="text-muted ml-auto underline-offset-4 hover:underline"
+      onClick={onHabits}
+    >
+      Habits
+    </button>
   );
 }
 

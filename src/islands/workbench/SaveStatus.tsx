@@ -1,4 +1,5 @@
 import type { SaveState } from '../store/cardSaver';
+import { clockWords } from '../words/momentWords';
 
 interface Props {
   readonly state: SaveState;
@@ -25,7 +26,7 @@ export function SaveStatus({ state, savedAt }: Props) {
 function words(state: SaveState, savedAt: Date | undefined): string {
   switch (state.kind) {
     case 'saved':
-      return savedAt ? `Saved ${clock(savedAt)}` : 'Saved';
+      return savedAt ? `Saved ${clockWords(savedAt)}` : 'Saved';
     case 'pending':
       return 'Saving…';
     case 'retrying':
@@ -37,8 +38,4 @@ function words(state: SaveState, savedAt: Date | undefined): string {
     default:
       throw new TypeError(`SaveStatus: unknown state ${JSON.stringify(state satisfies never)}`);
   }
-}
-
-function clock(time: Date): string {
-  return `${String(time.getHours()).padStart(2, '0')}:${String(time.getMinutes()).padStart(2, '0')}`;
 }

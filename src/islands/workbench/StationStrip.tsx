@@ -1,8 +1,8 @@
 import type { Finding } from '../../core/findings/finding';
-import { stations, type StationId } from './stations';
+import { stations, type StationId, type ViewId } from './stations';
 
 interface Props {
-  readonly current: StationId;
+  readonly current: ViewId;
   readonly cardId: string;
   /** What each station says of the card in one figure. */
   readonly figures: Readonly<Record<StationId, string>>;

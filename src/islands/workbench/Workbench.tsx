@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { otherUnit, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
@@ -7,23 +7,39 @@ import type { PieceId } from '../../core/plan/ids';
 import type { Library, LibraryRef } from '../../core/plan/libraryItem';
 import type { Plan } from '../../core/plan/plan';
 import { BaseStation } from '../base/BaseStation';
-import { NewDiesDialog } from '../parts/NewDiesDialog';
-import { NewReleaseDialog } from '../parts/NewReleaseDialog';
-import { NewStockDialog } from '../parts/NewStockDialog';
 import { KeysDialog } from '../parts/KeysDialog';
 import { rememberUnit } from '../parts/UnitSwitch';
 import { useKeys } from '../parts/useKeys';
-import { SheetStation } from '../sheet/SheetStation';
 import { useCardPlan } from '../store/useCardPlan';
-import { ConflictDialog } from './ConflictDialog';
 import { FindingsLine } from './FindingsLine';
 import { Notice } from './Notice';
 import { StationStrip } from './StationStrip';
-import { stations, type StationId } from './stations';
+import { stations, type ViewId } from './stations';
 import { useLayerCommands } from './useLayerCommands';
 import { changeAndFocusRow, enterRow, useSelection } from './useSelection';
 import { workbenchKeys } from './workbenchKeys';
 import { WorkbenchHeader } from './WorkbenchHeader';
+
+// What is not there at first sight is loaded when it is wanted.
+const NewDiesDialog = lazy(async () => ({
+  default: (await import('../parts/NewDiesDialog')).NewDiesDialog,
+}));
+const NewReleaseDialog = lazy(async () => ({
+  default: (await import('../parts/NewReleaseDialog')).NewReleaseDialog,
+}));
+const NewStockDialog = lazy(async () => ({
+  default: (await import('../parts/NewStockDialog')).NewStockDialog,
+}));
+const SheetStation = lazy(async () => ({
+  default: (await import('../sheet/SheetStation')).SheetStation,
+}));
+const Revisions = lazy(async () => ({
+  default: (await import('../revisions/Revisions')).Revisions,
+}));
+const HabitsDialog = lazy(async () => ({ default: (await import('./HabitsDialog')).HabitsDialog }));
+const ConflictDialog = lazy(async () => ({
+  default: (await import('./ConflictDialog')).ConflictDialog,
+}));
 
 interface Props {
   readonly cardId: string;
@@ -33,7 +49,7 @@ interface Props {
   readonly releases: readonly Release[];
   readonly unit: Unit;
   readonly isBinned: boolean;
-  readonly station: StationId;
+  readonly view: ViewId;
   readonly selected: string | null;
 }
 
@@ -48,10 +64,11 @@ export function Workbench(props: Props) {
   const { card, findings } = computed;
   const [unit, setUnit] = useState(props.unit);
   const [isShowingKeys, setShowingKeys] = useState(false);
+  const [isShowingHabits, setShowingHabits] = useState(false);
   const [takeNewStock, setTakeNewStock] = useState<(ref: LibraryRef) => void>();
   const [takeNewDies, setTakeNewDies] = useState<(ref: LibraryRef) => void>();
   const selection = useSelection(cardId, plan, props);
-  const { station, selected, go, select, walk } = selection;
+  const { view, selected, go, select, walk } = selection;
   const commands = useLayerCommands(state, library, selection);
   const { change } = commands;
 
@@ -64,7 +81,7 @@ export function Workbench(props: Props) {
     if (edit) change(edit);
     return edit !== undefined;
   };
-  const onBase = (action: () => unknown) => () => (station === 'base' ? action() : false);
+  const onBase = (action: () => unknown) => () => (view === 'base' ? action() : false);
   const onPiece = (action: (id: PieceId) => void) =>
     onBase(() => (selected === 'base' ? false : action(selected)));
 
@@ -80,7 +97,8 @@ export function Workbench(props: Props) {
     e: () => remedy(0),
     w: () => remedy(1),
     k: commands.keepFormerSizes,
-    p: () => (station === 'sheet' ? window.print() : false),
+    p: () => (view === 'sheet' ? window.print() : false),
+    h: () => go('revisions'),
     ArrowUp: onBase(() => walk(-1)),
     ArrowDown: onBase(() => walk(1)),
     'Alt+ArrowUp': onPiece((id) => commands.moveRows(id, 1)),
@@ -112,11 +130,13 @@ export function Workbench(props: Props) {
         onRedo={commands.redo}
         onAskNewRelease={() => setAddingRelease(true)}
         onUnit={swapUnit}
+        revision={state.revision}
+        onRevisions={() => go('revisions')}
         onKeys={() => setShowingKeys(true)}
         onAbout={(about) => change({ kind: 'set-about', change: about })}
       />
       <StationStrip
-        current={station}
+        current={view}
         cardId={cardId}
         figures={{ base: writeSize(card.base.face, unit), sheet: `${cutCount} to cut` }}
         findings={findings}
@@ -128,33 +148,54 @@ export function Workbench(props: Props) {
             This card lies in the bin. Take it out on the Ledge.
           </p>
         )}
-        {station === 'base' ? (
-          <BaseStation
-            plan={plan}
-            card={card}
-            library={library}
-            unit={unit}
-            face={selection.face}
-            selected={selected}
-            onSelect={(id) => changeAndFocusRow(() => select(id), id)}
-            onTurn={selection.turn}
-            commands={commands}
-            onPreview={preview}
-            onAskNewStock={(use) => setTakeNewStock(() => use)}
-            onAskNewDies={(use) => setTakeNewDies(() => use)}
-          />
-        ) : (
-          <SheetStation
-            cardId={cardId}
-            plan={plan}
-            card={card}
-            unit={unit}
-            revision={state.revision}
-            isSaved={state.saveState.kind === 'saved'}
-            onCommit={change}
-            onFlush={state.flush}
-          />
-        )}
+        <Suspense
+          fallback={
+            <p role="status" className="p-[18px]">
+              One moment…
+            </p>
+          }
+        >
+          {view === 'base' ? (
+            <BaseStation
+              plan={plan}
+              card={card}
+              library={library}
+              unit={unit}
+              face={selection.face}
+              selected={selected}
+              onSelect={(id) => changeAndFocusRow(() => select(id), id)}
+              onTurn={selection.turn}
+              commands={commands}
+              onPreview={preview}
+              onAskNewStock={(use) => setTakeNewStock(() => use)}
+              onAskNewDies={(use) => setTakeNewDies(() => use)}
+            />
+          ) : view === 'sheet' ? (
+            <SheetStation
+              cardId={cardId}
+              plan={plan}
+              card={card}
+              release={releases.find(({ id }) => id === plan.about.releaseId)}
+              unit={unit}
+              revision={state.revision}
+              isSaved={state.saveState.kind === 'saved'}
+              onCommit={change}
+              onFlush={state.flush}
+            />
+          ) : (
+            <Revisions
+              cardId={cardId}
+              plan={plan}
+              card={card}
+              revision={state.revision}
+              library={library}
+              releases={releases}
+              unit={unit}
+              onFlush={state.flush}
+              onCommit={change}
+            />
+          )}
+        </Suspense>
       </main>
       <div className="relative">
         <Notice
@@ -167,8 +208,9 @@ export function Workbench(props: Props) {
           findings={findings}
           unit={unit}
           onCommit={change}
+          onHabits={() => setShowingHabits(true)}
           onSelect={({ pieceId }) => {
-            if (station !== 'base') go('base');
+            if (view !== 'base') go('base');
             select(pieceId ?? 'base');
           }}
         />
@@ -181,46 +223,55 @@ export function Workbench(props: Props) {
           onClose={() => setShowingKeys(false)}
         />
       )}
-      {isAddingRelease && (
-        <NewReleaseDialog
-          onClose={() => setAddingRelease(false)}
-          onDone={(release) => {
-            setReleases([...releases, release]);
-            change({ kind: 'set-about', change: { releaseId: release.id } });
-            setAddingRelease(false);
-          }}
-        />
-      )}
-      {takeNewStock && (
-        <NewStockDialog
-          onClose={() => setTakeNewStock(undefined)}
-          onDone={(stock) => {
-            setLibrary([...library, stock]);
-            takeNewStock({ id: stock.id, version: stock.version });
-            setTakeNewStock(undefined);
-          }}
-        />
-      )}
-      {takeNewDies && (
-        <NewDiesDialog
-          unit={unit}
-          onClose={() => setTakeNewDies(undefined)}
-          onDone={(dies) => {
-            setLibrary([...library, dies]);
-            takeNewDies({ id: dies.id, version: dies.version });
-            setTakeNewDies(undefined);
-          }}
-        />
-      )}
-      {(state.saveState.kind === 'conflict' || state.saveState.kind === 'refused') && (
-        <ConflictDialog
-          cardId={cardId}
-          mine={plan}
-          refusal={state.saveState.kind === 'refused' ? state.saveState.message : undefined}
-          onDrop={state.dropUnsaved}
-          onTheirs={state.takeSaved}
-        />
-      )}
+      <Suspense fallback={null}>
+        {isShowingHabits && (
+          <HabitsDialog
+            habits={plan.habits}
+            onChange={(habits) => change({ kind: 'set-habits', change: habits })}
+            onClose={() => setShowingHabits(false)}
+          />
+        )}
+        {isAddingRelease && (
+          <NewReleaseDialog
+            onClose={() => setAddingRelease(false)}
+            onDone={(release) => {
+              setReleases([...releases, release]);
+              change({ kind: 'set-about', change: { releaseId: release.id } });
+              setAddingRelease(false);
+            }}
+          />
+        )}
+        {takeNewStock && (
+          <NewStockDialog
+            onClose={() => setTakeNewStock(undefined)}
+            onDone={(stock) => {
+              setLibrary([...library, stock]);
+              takeNewStock({ id: stock.id, version: stock.version });
+              setTakeNewStock(undefined);
+            }}
+          />
+        )}
+        {takeNewDies && (
+          <NewDiesDialog
+            unit={unit}
+            onClose={() => setTakeNewDies(undefined)}
+            onDone={(dies) => {
+              setLibrary([...library, dies]);
+              takeNewDies({ id: dies.id, version: dies.version });
+              setTakeNewDies(undefined);
+            }}
+          />
+        )}
+        {(state.saveState.kind === 'conflict' || state.saveState.kind === 'refused') && (
+          <ConflictDialog
+            cardId={cardId}
+            mine={plan}
+            refusal={state.saveState.kind === 'refused' ? state.saveState.message : undefined}
+            onDrop={state.dropUnsaved}
+            onTheirs={state.takeSaved}
+          />
+        )}
+      </Suspense>
     </div>
   );
 }

@@ -19,6 +19,8 @@ interface Props {
   readonly onUndo: () => void;
   readonly onRedo: () => void;
   readonly onAskNewRelease: () => void;
+  readonly revision: number;
+  readonly onRevisions: () => void;
   readonly onUnit: (unit: Unit) => void;
   readonly onKeys: () => void;
   readonly onAbout: (change: Partial<About>) => void;
@@ -73,6 +75,17 @@ export function WorkbenchHeader(props: Props) {
             Redo
           </button>
         )}
+        <a
+          href={`/card/${props.cardId}/revisions`}
+          className="text-violet underline underline-offset-4"
+          onClick={(event) => {
+            if (event.metaKey || event.ctrlKey || event.shiftKey) return;
+            event.preventDefault();
+            props.onRevisions();
+          }}
+        >
+          Revision {props.revision}
+        </a>
         <SaveStatus state={saveState} savedAt={savedAt} />
         <UnitSwitch unit={unit} onChange={props.onUnit} />
         <button type="button" className="key" aria-label="Keys" onClick={props.onKeys}>

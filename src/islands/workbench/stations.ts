@@ -13,7 +13,10 @@ export const stations: readonly Station[] = [
   { id: 'sheet', name: 'Sheet', digit: '8' },
 ];
 
-/** The station of an address; undefined when there is none of that name. */
-export function stationAt(name: string | undefined): Station | undefined {
-  return stations.find(({ id }) => id === name);
+/** What the workbench shows: a station, or the revisions of the card. */
+export type ViewId = StationId | 'revisions';
+
+/** The view of an address; undefined when there is none of that name. */
+export function viewAt(name: string | undefined): ViewId | undefined {
+  return name === 'revisions' ? name : stations.find(({ id }) => id === name)?.id;
 }

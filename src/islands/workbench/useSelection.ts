@@ -5,15 +5,15 @@ import { facesOf, nextFace, type FaceId } from '../../core/plan/faces';
 import type { Plan } from '../../core/plan/plan';
 import type { SupportId } from '../../core/resolve/resolvedCard';
 import { allRows } from '../base/LayerRows';
-import { stationAt, type StationId } from './stations';
+import { viewAt, type ViewId } from './stations';
 
 export interface Selection {
-  readonly station: StationId;
+  readonly view: ViewId;
   /** The face shown large. */
   readonly face: FaceId;
   readonly selected: SupportId;
-  /** Goes to a station as a step the browser can go back from. */
-  readonly go: (station: StationId) => void;
+  /** Goes to a view as a step the browser can go back from. */
+  readonly go: (view: ViewId) => void;
   readonly turn: () => void;
   /** Selects a layer and shows its face; a new one is not in the plan yet, so its face is given. */
   readonly select: (id: SupportId, face?: FaceId) => void;
@@ -27,9 +27,9 @@ export interface Selection {
 export function useSelection(
   cardId: string,
   plan: Plan,
-  start: { readonly station: StationId; readonly selected: string | null },
+  start: { readonly view: ViewId; readonly selected: string | null },
 ): Selection {
-  const [station, setStation] = useState(start.station);
+  const [view, setView] = useState(start.view);
   const [wantedFace, setFace] = useState<FaceId>('front');
   const { fold } = plan.base;
   const face = facesOf(fold).includes(wantedFace) ? wantedFace : 'front';
@@ -37,12 +37,12 @@ export function useSelection(
   const selected: SupportId = plan.pieces.find(({ id }) => id === wanted)?.id ?? 'base';
 
   useEffect(() => {
-    window.history.replaceState(null, '', address(cardId, station, selected));
-  }, [cardId, station, selected]);
+    window.history.replaceState(null, '', address(cardId, view, selected));
+  }, [cardId, view, selected]);
   useEffect(() => {
     const follow = () => {
-      const found = stationAt(location.pathname.split('/').at(-1));
-      if (found) setStation(found.id);
+      const found = viewAt(location.pathname.split('/').at(-1));
+      if (found) setView(found);
       setWanted(new URLSearchParams(location.search).get('piece'));
     };
     window.addEventListener('popstate', follow);
@@ -56,11 +56,11 @@ export function useSelection(
   };
   const rows = allRows(plan);
   return {
-    station,
+    view,
     face,
     selected,
     go: (next) => {
-      setStation(next);
+      setView(next);
       window.history.pushState(null, '', address(cardId, next, selected));
     },
     turn: () => setFace(nextFace(face, fold)),
@@ -107,7 +107,7 @@ function firstField(id: string): HTMLElement | null | undefined {
   return rowElement(id)?.querySelector<HTMLElement>('[data-first-field]');
 }
 
-function address(cardId: string, station: StationId, selected: SupportId): string {
+function address(cardId: string, view: ViewId, selected: SupportId): string {
   const query = selected === 'base' ? '' : `?piece=${selected}`;
-  return `/card/${cardId}/${station}${query}`;
+  return `/card/${cardId}/${view}${query}`;
 }

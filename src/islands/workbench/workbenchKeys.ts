@@ -18,6 +18,8 @@ export const workbenchKeys: readonly KeyLine[] = [
   ['k', 'keep the sizes after a move'],
   ['u', 'swap the leading unit'],
   ['1 8', 'go to Base, to Sheet'],
+  ['h', 'see the revisions'],
+  ['t', 'restore the chosen revision'],
   ['p', 'print, on the Sheet'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, do again'],
   ['?', 'these keys'],

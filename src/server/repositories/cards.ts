@@ -1,4 +1,4 @@
-import { and, desc, eq, isNotNull, isNull, type SQL } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNotNull, type SQL } from 'drizzle-orm';
 import { z } from 'zod';
 import type { CardId, DesignerId } from '../../core/plan/ids';
 import { libraryItemSchema, type Library } from '../../core/plan/libraryItem';
@@ -29,14 +29,39 @@ export interface NewCard {
 
 const embeddedSchema = z.array(libraryItemSchema);
 
-/** The cards not in the bin, the last changed first. */
-export async function listCards(db: Database): Promise<readonly StoredCard[]> {
-  return selectCards(db, isNull(cards.binnedAt));
+/** A card without its plan, for telling what has changed. */
+export type CardHead = Pick<StoredCard, 'id' | 'revision' | 'binnedAt'>;
+
+/** All cards, those in the bin too, the last changed first. */
+export async function listCardHeads(db: Database): Promise<readonly CardHead[]> {
+  return db
+    .select({ id: cards.id, revision: cards.revision, binnedAt: cards.binnedAt })
+    .from(cards)
+    .orderBy(desc(cards.changedAt), cards.id);
 }
 
-/** The cards in the bin, the last changed first. */
-export async function listBinnedCards(db: Database): Promise<readonly StoredCard[]> {
-  return selectCards(db, isNotNull(cards.binnedAt));
+/** The cards of these ids, in no order; ids there are none of are left out. */
+export async function readCards(
+  db: Database,
+  ids: readonly CardId[],
+): Promise<readonly StoredCard[]> {
+  return ids.length === 0 ? [] : selectCards(db, inArray(cards.id, [...ids]));
+}
+
+/**
+ * Removes cards for good with all their revisions; those that are not in the bin stay.
+ * @returns the ids removed.
+ */
+export async function deleteBinnedCards(
+  db: Database,
+  ids: readonly CardId[],
+): Promise<readonly CardId[]> {
+  if (ids.length === 0) return [];
+  const removed = await db
+    .delete(cards)
+    .where(and(inArray(cards.id, [...ids]), isNotNull(cards.binnedAt)))
+    .returning({ id: cards.id });
+  return removed.map(({ id }) => id);
 }
 
 /** One card, also from the bin; undefined when there is none of that id. */

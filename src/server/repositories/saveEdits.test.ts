@@ -6,7 +6,8 @@ import type { Edit } from '../../core/plan/edit';
 import type { CardId, DesignerId, PieceId } from '../../core/plan/ids';
 import type { Database } from '../database';
 import { revisions } from '../schema';
-import { createCard, findCard, listBinnedCards, listCards, setCardBinned } from './cards';
+import { createCard, findCard, deleteBinnedCards, listCardHeads, setCardBinned } from './cards';
+import { listRevisions } from './revisions';
 import { planAtRevision, saveEdits, type SaveOutcome } from './saveEdits';
 
 let db: Database;
@@ -136,13 +137,55 @@ describe('revisions', () => {
 describe('the bin', () => {
   it('takes a card off the Ledge and gives it back whole', async () => {
     const id = await newCard();
-    const ids = async (list: typeof listCards) => (await list(db)).map((card) => card.id);
+    const isBinned = async () =>
+      (await listCardHeads(db)).find((head) => head.id === id)?.binnedAt !== null;
     expect(await setCardBinned(db, id, someTime)).toBe(true);
-    expect(await ids(listCards)).not.toContain(id);
-    expect(await ids(listBinnedCards)).toContain(id);
+    expect(await isBinned()).toBe(true);
     expect(await setCardBinned(db, id, null)).toBe(true);
-    expect(await ids(listCards)).toContain(id);
+    expect(await isBinned()).toBe(false);
     expect((await findCard(db, id))?.plan).toEqual(fiveLayers());
     expect(await setCardBinned(db, 'nowhere' as CardId, null)).toBe(false);
+  });
+
+  it('is emptied for good, revisions and all, of what lies in it and nothing else', async () => {
+    const [kept, binned] = [await newCard(), await newCard()];
+    await setCardBinned(db, binned, someTime);
+    expect(await deleteBinnedCards(db, [kept, binned])).toEqual([binned]);
+    expect(await deleteBinnedCards(db, [])).toEqual([]);
+    expect(await findCard(db, binned)).toBeUndefined();
+    expect(await findCard(db, kept)).toBeDefined();
+    const left = await db.select().from(revisions).where(eq(revisions.cardId, binned));
+    expect(left).toEqual([]);
+  });
+});
+
+describe('the list of revisions', () => {
+  it('has each save with its edits, and the plan the first starts from', async () => {
+    const id = await newCard();
+    for (const [index, title] of ['One', 'Two', 'Three'].entries())
+      await saveEdits(db, {
+        cardId: id,
+        saveId: `list-${index}`,
+        baseRevision: index + 1,
+        edits: [{ kind: 'set-about', change: { title } }],
+        author: 'orla' as DesignerId,
+        at: someTime,
+      });
+    const all = await listRevisions(db, id, { most: 100 });
+    expect(all?.revisions.map(({ number, edits }) => [number, edits.length])).toEqual([
+      [1, 0],
+      [2, 1],
+      [3, 1],
+      [4, 1],
+    ]);
+    expect(all?.start.about.title).toBe('Bean poles');
+    const last = await listRevisions(db, id, { most: 2 });
+    expect(last?.revisions.map(({ number }) => number)).toEqual([3, 4]);
+    expect(last?.start.about.title).toBe('One');
+    const older = await listRevisions(db, id, { before: 3, most: 1 });
+    expect(older?.revisions.map(({ number, at }) => [number, at])).toEqual([
+      [2, someTime.toISOString()],
+    ]);
+    expect(await listRevisions(db, id, { before: 1, most: 5 })).toBeUndefined();
   });
 });

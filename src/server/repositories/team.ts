@@ -1,4 +1,4 @@
-import { asc } from 'drizzle-orm';
+import { asc, eq } from 'drizzle-orm';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import { defaultHabits, habitsSchema, type Habits } from '../../core/plan/habits';
 import { upgradeHabits } from '../../core/plan/upgradePlan1';
@@ -29,6 +29,16 @@ export async function listReleases(db: Database): Promise<readonly Release[]> {
 /** Adds a release unless one of its id is there already. */
 export async function ensureRelease(db: Database | Transaction, release: Release): Promise<void> {
   await db.insert(releases).values(release).onConflictDoNothing();
+}
+
+/** Gives a release another name or day; false when there is none of its id. */
+export async function changeRelease(db: Database, { id, name, onSale }: Release): Promise<boolean> {
+  const changed = await db
+    .update(releases)
+    .set({ name, onSale })
+    .where(eq(releases.id, id))
+    .returning({ id: releases.id });
+  return changed.length > 0;
 }
 
 /** A team's name, and its habits. */

@@ -1,10 +1,10 @@
 import type { APIRoute } from 'astro';
-import { releaseSchema } from '../../core/plan/cardFile';
-import { releaseIdSchema } from '../../core/plan/ids';
-import { answerJson, endpoint, readJson } from '../../server/answer';
-import { database } from '../../server/database';
-import { readableId } from '../../server/newId';
-import { ensureRelease } from '../../server/repositories/team';
+import { releaseSchema } from '../../../core/plan/cardFile';
+import { releaseIdSchema } from '../../../core/plan/ids';
+import { answerJson, endpoint, readJson } from '../../../server/answer';
+import { database } from '../../../server/database';
+import { readableId } from '../../../server/newId';
+import { ensureRelease } from '../../../server/repositories/team';
 
 const newReleaseSchema = releaseSchema.omit({ id: true });
 

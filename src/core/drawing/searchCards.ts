@@ -1,0 +1,40 @@
+import type { Length, Unit } from '../length/length';
+import { parseLength, parseSize } from '../length/parseLength';
+import type { StandingCard } from './standingCard';
+
+/** Whether a card is what is looked for. */
+export type CardMatch = (card: StandingCard) => boolean;
+
+/**
+ * Reads a query once, to be asked of many cards. A size (`4 1/8 x 5 3/8`) finds cards with a piece cut
+ * so, either way round; a single figure (`4 1/8`, `105 mm`) one with such a side; anything else cards
+ * in which every word stands somewhere, in the title, the designer's name, a stock, a layer. What reads
+ * as a figure is looked for as words too. No query finds all.
+ */
+export function readQuery(
+  query: string,
+  unit: Unit,
+  designerName: (id: string | null) => string,
+): CardMatch {
+  const text = query.trim().toLowerCase();
+  if (text === '') return () => true;
+  const asSize = matchSize(text, unit);
+  const words = text.split(/\s+/);
+  return (card) => {
+    if (asSize?.(card)) return true;
+    const where = `${card.words} ${designerName(card.designerId).toLowerCase()}`;
+    return words.every((word) => where.includes(word));
+  };
+}
+
+function matchSize(text: string, unit: Unit): CardMatch | undefined {
+  const length = parseLength(text, unit);
+  if (length.ok)
+    return ({ sizes }) =>
+      sizes.some(({ width, height }) => width === length.length || height === length.length);
+  const size = parseSize(text, unit);
+  if (!size.ok) return undefined;
+  const [a, b] = [size.width.length, size.height.length];
+  const is = (width: Length, height: Length) => width === a && height === b;
+  return ({ sizes }) => sizes.some(({ width, height }) => is(width, height) || is(height, width));
+}

@@ -1,0 +1,72 @@
+import { useDraggable } from '@dnd-kit/core';
+import type { StandingCard } from '../../core/drawing/standingCard';
+import { slotWidth } from './ledgeRows';
+import { StandingCardView } from './StandingCardView';
+
+interface Props {
+  readonly card: StandingCard;
+  readonly below: string;
+  readonly scale: number;
+  readonly onBin: () => void;
+  readonly onCopy: () => void;
+  readonly onMove: () => void;
+}
+
+/** A card standing on its ledge, what is said beneath it, and what can be done with it. */
+export function LedgeCard({ card, below, scale, onBin, onCopy, onMove }: Props) {
+  const { setNodeRef, listeners, isDragging } = useDraggable({ id: card.id });
+  const action = (name: string, does: () => void) => (
+    <button type="button" className="text-violet underline underline-offset-2" onClick={does}>
+      {name}
+      <span className="sr-only"> {card.title}</span>
+    </button>
+  );
+  return (
+    <li
+      ref={setNodeRef}
+      data-card={card.id}
+      className={`group relative ${isDragging ? 'opacity-40' : ''}`}
+      style={{ width: slotWidth(card, scale) }}
+      {...listeners}
+    >
+      <a
+        href={`/card/${card.id}/base`}
+        className="block w-fit"
+        aria-label={`${card.title}, ${below}`}
+        draggable={false}
+      >
+        <StandingCardView card={card} scale={scale} />
+      </a>
+      <div className="h-[88px] pt-[18px]">
+        <p className="font-heading flex items-center gap-2 leading-5 font-semibold">
+          <span className="truncate" title={card.title}>
+            {card.title}
+          </span>
+          <FindingCount card={card} />
+        </p>
+        <p className="text-sheet-muted truncate text-[15px] leading-5" title={below}>
+          {below}
+        </p>
+        <p className="invisible flex gap-3 pt-0.5 text-[15px] group-focus-within:visible group-hover:visible">
+          {action('Copy', onCopy)}
+          {action('Move', onMove)}
+          {action('Bin', onBin)}
+        </p>
+      </div>
+    </li>
+  );
+}
+
+function FindingCount({ card }: { readonly card: StandingCard }) {
+  const count = card.stops + card.looks;
+  if (count === 0) return null;
+  const isStop = card.stops > 0;
+  return (
+    <span
+      className={`flex size-[19px] shrink-0 items-center justify-center rounded-full border-2 font-sans text-[13px] ${isStop ? 'border-pencil bg-pencil text-white' : 'border-amber text-amber'}`}
+    >
+      {count}
+      <span className="sr-only">{isStop ? ' findings, some stop the card' : ' worth a look'}</span>
+    </span>
+  );
+}

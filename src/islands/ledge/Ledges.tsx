@@ -1,0 +1,187 @@
+import {
+  DndContext,
+  DragOverlay,
+  PointerSensor,
+  useDroppable,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import { useImperativeHandle, useLayoutEffect, useRef, useState, type Ref } from 'react';
+import type { StandingCard } from '../../core/drawing/standingCard';
+import type { Designer } from '../../core/plan/cardFile';
+import { LedgeCard } from './LedgeCard';
+import { belowCards, cardGap, type LedgeRow } from './ledgeRows';
+import { belowLine, releaseWords } from './ledgeWords';
+import { StandingCardView } from './StandingCardView';
+
+/** Puts the focus on a card, drawing its row first where that is out of view. */
+export interface LedgesHandle {
+  readonly focusCard: (id: string) => void;
+}
+
+interface Props {
+  readonly handle: Ref<LedgesHandle>;
+  readonly rows: readonly LedgeRow[];
+  readonly designers: readonly Designer[];
+  readonly today: string;
+  readonly scale: number;
+  readonly onWidth: (width: number) => void;
+  readonly onBin: (card: StandingCard) => void;
+  readonly onCopy: (card: StandingCard) => void;
+  readonly onAskMove: (card: StandingCard) => void;
+  readonly onMove: (card: StandingCard, releaseId: string | null) => void;
+}
+
+const sidePadding = 40;
+
+/** The ledges with what stands on them; only the rows in view are drawn, a thousand cards or ten. */
+export function Ledges(props: Props) {
+  const { handle, rows, designers, today, scale, onWidth, onMove } = props;
+  const list = useRef<HTMLDivElement>(null);
+  const [top, setTop] = useState(0);
+  const [dragged, setDragged] = useState<StandingCard>();
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const virtual = useWindowVirtualizer({
+    count: rows.length,
+    estimateSize: (index) => rows[index]?.height ?? 0,
+    getItemKey: (index) => rows[index]?.key ?? index,
+    overscan: 2,
+    scrollMargin: top,
+    initialRect: { width: 1280, height: 800 },
+  });
+  useLayoutEffect(() => virtual.measure(), [rows, virtual]);
+  useLayoutEffect(() => {
+    const element = list.current;
+    if (!element) return;
+    const observer = new ResizeObserver(() => {
+      setTop(element.getBoundingClientRect().top + window.scrollY);
+      onWidth(element.clientWidth - 2 * sidePadding);
+    });
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, [onWidth]);
+  useImperativeHandle(handle, () => ({
+    focusCard: (id) => {
+      if (focusLink(id)) return;
+      const row = rows.findIndex(
+        (each) => each.kind === 'cards' && each.cards.some((card) => card.id === id),
+      );
+      if (row < 0) return;
+      virtual.scrollToIndex(row, { align: 'center' });
+      focusSoon(id, 30);
+    },
+  }));
+  const cardOf = (id: unknown) =>
+    rows.flatMap((row) => (row.kind === 'cards' ? row.cards : [])).find((card) => card.id === id);
+  const drop = ({ active, over }: DragEndEvent) => {
+    setDragged(undefined);
+    const card = cardOf(active.id);
+    const row = rows.find(({ key }) => key === over?.id);
+    if (card && row && (row.release?.id ?? null) !== card.releaseId)
+      onMove(card, row.release?.id ?? null);
+  };
+  return (
+    <DndContext
+      id="ledges"
+      sensors={sensors}
+      onDragStart={({ active }) => setDragged(cardOf(active.id))}
+      onDragCancel={() => setDragged(undefined)}
+      onDragEnd={drop}
+    >
+      <div ref={list} className="relative" style={{ height: virtual.getTotalSize() }}>
+        {virtual.getVirtualItems().map(({ index, key, start }) => {
+          const row = rows[index];
+          return (
+            row && (
+              <Row key={key} row={row} top={start - virtual.options.scrollMargin}>
+                {row.kind === 'heading' && (
+                  <header className="flex flex-wrap items-baseline gap-x-3 px-10 pt-4">
+                    <h2 className="text-[21px]">{row.release?.name ?? 'Without a release'}</h2>
+                    {row.release && (
+                      <p className="text-sheet-muted">
+                        {releaseWords(row.release, row.cards, today)}
+                      </p>
+                    )}
+                  </header>
+                )}
+                {row.kind === 'empty' && (
+                  <p className="text-sheet-muted px-10 pt-2">
+                    Nothing stands here yet. Drag a card onto this ledge, or move one with{' '}
+                    <kbd className="key">m</kbd>; a new card can name the release at once.
+                  </p>
+                )}
+                {row.kind === 'cards' && (
+                  <>
+                    <ShelfBoard bottom={belowCards - 12} />
+                    <ul
+                      aria-label={row.release?.name ?? 'Without a release'}
+                      className="relative flex h-full items-end px-10"
+                      style={{ gap: cardGap }}
+                    >
+                      {row.cards.map((card) => (
+                        <LedgeCard
+                          key={card.id}
+                          card={card}
+                          below={belowLine(card, designers, today)}
+                          scale={scale}
+                          onBin={() => props.onBin(card)}
+                          onCopy={() => props.onCopy(card)}
+                          onMove={() => props.onAskMove(card)}
+                        />
+                      ))}
+                    </ul>
+                  </>
+                )}
+              </Row>
+            )
+          );
+        })}
+      </div>
+      <DragOverlay>{dragged && <StandingCardView card={dragged} scale={scale} />}</DragOverlay>
+    </DndContext>
+  );
+}
+
+interface RowProps {
+  readonly row: LedgeRow;
+  readonly top: number;
+  readonly children: React.ReactNode;
+}
+
+/** A row in its place, onto which a card can be dropped. */
+function Row({ row, top, children }: RowProps) {
+  const { setNodeRef, isOver } = useDroppable({ id: row.key });
+  return (
+    <div
+      ref={setNodeRef}
+      className={`absolute inset-x-0 top-0 ${isOver ? 'bg-violet-wash' : ''}`}
+      style={{ height: row.height, transform: `translateY(${top}px)` }}
+    >
+      {children}
+    </div>
+  );
+}
+
+/** The board the cards stand on, with the shadow under it. */
+function ShelfBoard({ bottom }: { readonly bottom: number }) {
+  return (
+    <span
+      aria-hidden
+      className="absolute inset-x-0 block h-[12px] border-b-[3px] border-[#a9b0b0] bg-[#fbfbfa]"
+      style={{ bottom }}
+    />
+  );
+}
+
+function focusLink(id: string): boolean {
+  const link = document.querySelector<HTMLElement>(`[data-card="${id}"] a`);
+  link?.focus();
+  return link !== null;
+}
+
+/** The row comes with one of the next frames. */
+function focusSoon(id: string, frames: number): void {
+  if (frames > 0 && !focusLink(id)) requestAnimationFrame(() => focusSoon(id, frames - 1));
+}

@@ -1,0 +1,127 @@
+import type { StandingCard } from '../../core/drawing/standingCard';
+import type { Release } from '../../core/plan/cardFile';
+
+/** One line of the Ledge: the heading of a release, cards side by side, or a release without cards. */
+export type LedgeRow = {
+  readonly key: string;
+  readonly release: Release | undefined;
+  /** In CSS pixels. */
+  readonly height: number;
+} & (
+  | { readonly kind: 'heading'; readonly cards: readonly StandingCard[] }
+  | { readonly kind: 'cards'; readonly cards: readonly StandingCard[] }
+  | { readonly kind: 'empty' }
+);
+
+export interface RowMeasures {
+  /** Of the ledge, in CSS pixels. */
+  readonly width: number;
+  /** CSS pixels to the tick. */
+  readonly scale: number;
+  /** Whether releases without cards are shown, as places to put some. */
+  readonly hasEmpty: boolean;
+}
+
+export const cardGap = 24;
+/** What is said beneath a card needs so much, however narrow it is. */
+const narrowest = 172;
+const besideCard = 20;
+const headingHeight = 52;
+const aboveCards = 14;
+export const belowCards = 88;
+const emptyHeight = 96;
+
+/** The width a card takes on its ledge, in CSS pixels. */
+export function slotWidth({ face }: StandingCard, scale: number): number {
+  return Math.max(narrowest, Math.round(face.width * scale) + besideCard);
+}
+
+/**
+ * Lays the cards on ledges, a ledge for each release in their order and one for cards without; a full
+ * one goes on below. Rows know their height before they are drawn, so that only those in view are.
+ */
+export function ledgeRows(
+  cards: readonly StandingCard[],
+  releases: readonly Release[],
+  measures: RowMeasures,
+): readonly LedgeRow[] {
+  const known = new Set<string>(releases.map(({ id }) => id));
+  const groups = new Map<string | undefined, StandingCard[]>();
+  for (const card of cards) {
+    const id = card.releaseId !== null && known.has(card.releaseId) ? card.releaseId : undefined;
+    groups.set(id, [...(groups.get(id) ?? []), card]);
+  }
+  return [...releases, undefined].flatMap((release): LedgeRow[] => {
+    const own = groups.get(release?.id) ?? [];
+    if (own.length === 0 && (!measures.hasEmpty || !release)) return [];
+    const key = release?.id ?? 'without';
+    const heading: LedgeRow = {
+      kind: 'heading',
+      key: `${key} heading`,
+      release,
+      cards: own,
+      height: headingHeight,
+    };
+    if (own.length === 0)
+      return [heading, { kind: 'empty', key: `${key} empty`, release, height: emptyHeight }];
+    return [
+      heading,
+      ...fillRows(own, measures).map((row, index): LedgeRow => ({
+        kind: 'cards',
+        key: `${key} ${index}`,
+        release,
+        cards: row,
+        height:
+          aboveCards +
+          Math.ceil(Math.max(...row.map(({ face }) => face.height)) * measures.scale) +
+          belowCards,
+      })),
+    ];
+  });
+}
+
+function fillRows(
+  cards: readonly StandingCard[],
+  { width, scale }: RowMeasures,
+): readonly (readonly StandingCard[])[] {
+  const rows: StandingCard[][] = [];
+  let left = 0;
+  for (const card of cards) {
+    const needed = slotWidth(card, scale) + cardGap;
+    const row = rows.at(-1);
+    if (row && left >= needed) {
+      row.push(card);
+      left -= needed;
+    } else {
+      rows.push([card]);
+      left = width + cardGap - needed;
+    }
+  }
+  return rows;
+}
+
+/** The card so many places on in the order they stand; at the ends, and from nowhere, the first or last. */
+export function cardAfter(
+  rows: readonly LedgeRow[],
+  id: string | undefined,
+  by: number,
+): StandingCard | undefined {
+  const cards = rows.flatMap((row) => (row.kind === 'cards' ? row.cards : []));
+  const at = cards.findIndex((card) => card.id === id);
+  if (at < 0) return cards[0];
+  return cards[Math.max(0, Math.min(cards.length - 1, at + by))];
+}
+
+/** The card under or over one, in the nearest place of the next row that has cards. */
+export function cardBelow(
+  rows: readonly LedgeRow[],
+  id: string | undefined,
+  by: 1 | -1,
+): StandingCard | undefined {
+  const filled = rows.flatMap((row) => (row.kind === 'cards' ? [row.cards] : []));
+  const at = filled.findIndex((cards) => cards.some((card) => card.id === id));
+  if (at < 0) return filled[0]?.[0];
+  const place = filled[at]?.findIndex((card) => card.id === id) ?? 0;
+  const next = filled[Math.max(0, Math.min(filled.length - 1, at + by))];
+  return next?.[Math.min(place, next.length - 1)];
+}

@@ -1,0 +1,68 @@
+import type { StandingCard } from '../../core/drawing/standingCard';
+import type { Designer, Release } from '../../core/plan/cardFile';
+import { dayWords } from '../../core/tutorial/dayWords';
+import { foldName } from '../../core/tutorial/sentences';
+import { isToFilm } from './ledgeFilter';
+
+/** When a release goes on sale, how far off that is, and how many of its cards are filmed. */
+export function releaseWords(
+  { onSale }: Release,
+  cards: readonly StandingCard[],
+  today: string,
+): string {
+  const filmed = cards.filter(({ status }) => status === 'filmed' || status === 'published').length;
+  const done = cards.length === 0 ? '' : ` ${filmed} of ${cards.length} filmed.`;
+  if (onSale === null) return `no date yet.${done}`;
+  return `on sale ${dayWords(onSale)}, ${awayWords(daysBetween(today, onSale))}.${done}`;
+}
+
+/** The line beneath a card: format, how it stands and folds, who, what is next. */
+export function belowLine(
+  card: StandingCard,
+  designers: readonly Designer[],
+  today: string,
+): string {
+  const { format, isLying, fold, designerId, status, filmOn } = card;
+  const designer = designers.find(({ id }) => id === designerId)?.name;
+  const shape = [format, isLying ? 'lying' : '', fold === 'side' ? '' : foldName(fold)]
+    .filter(Boolean)
+    .join(' ');
+  const next =
+    isToFilm(card) && filmOn !== null
+      ? `films ${soonDay(filmOn, today)}`
+      : status === 'planned'
+        ? ''
+        : status;
+  return [shape, designer, next].filter(Boolean).join(', ');
+}
+
+/** What comes next of all cards. */
+export function nextWords(cards: readonly StandingCard[], today: string): string {
+  const [next] = cards
+    .filter((card) => isToFilm(card) && (card.filmOn ?? '') >= today)
+    .toSorted((a, b) => ((a.filmOn ?? '') < (b.filmOn ?? '') ? -1 : 1));
+  const count = `${cards.length} ${cards.length === 1 ? 'card' : 'cards'}.`;
+  if (!next || next.filmOn === null) return count;
+  return `${count} Next: ${next.title} is filmed ${soonDay(next.filmOn, today)}.`;
+}
+
+const weekdays = 'Sunday Monday Tuesday Wednesday Thursday Friday Saturday'.split(' ');
+
+/** A day within a week by its name, else by its date. */
+function soonDay(day: string, today: string): string {
+  const days = daysBetween(today, day);
+  if (days === 0) return 'today';
+  if (days === 1) return 'tomorrow';
+  if (days > 1 && days < 7) return `on ${weekdays[new Date(`${day}T00:00Z`).getUTCDay()]}`;
+  return `on ${dayWords(day)}`;
+}
+
+function awayWords(days: number): string {
+  if (days === 0) return 'today';
+  if (days === 1) return 'tomorrow';
+  return days > 1 ? `in ${days} days` : `${-days} ${days === -1 ? 'day' : 'days'} ago`;
+}
+
+function daysBetween(from: string, to: string): number {
+  return Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000);
+}

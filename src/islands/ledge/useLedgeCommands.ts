@@ -1,0 +1,90 @@
+import { useState } from 'react';
+import type { StandingCard } from '../../core/drawing/standingCard';
+import type { Release } from '../../core/plan/cardFile';
+import { postJson } from '../store/postJson';
+
+/** What is told at the foot of the Ledge, with the way back where there is one. */
+export interface LedgeMessage {
+  readonly text: string;
+  readonly undo?: () => void;
+}
+
+export interface LedgeCommands {
+  readonly cards: readonly StandingCard[];
+  readonly binned: readonly StandingCard[];
+  readonly message: LedgeMessage | undefined;
+  readonly say: (text: string) => void;
+  readonly copy: (card: StandingCard) => void;
+  readonly setBin: (card: StandingCard, toBin: boolean) => void;
+  readonly move: (card: StandingCard, releaseId: string | null) => void;
+  /** Removes cards in the bin for good. */
+  readonly removeForGood: (cards: readonly StandingCard[]) => Promise<void>;
+}
+
+const nameOf = (releases: readonly Release[], id: string | null) =>
+  releases.find((release) => release.id === id)?.name ?? 'the cards without a release';
+
+/** What can be done with the cards of the Ledge; each is kept by the server before it shows. */
+export function useLedgeCommands(
+  start: { readonly cards: readonly StandingCard[]; readonly binned: readonly StandingCard[] },
+  releases: readonly Release[],
+): LedgeCommands {
+  const [cards, setCards] = useState(start.cards);
+  const [binned, setBinned] = useState(start.binned);
+  const [message, setMessage] = useState<LedgeMessage>();
+
+  const setBin = async (card: StandingCard, toBin: boolean) => {
+    const answer = await postJson(`/api/cards/${card.id}/bin`, { binned: toBin });
+    if (!answer.ok) return setMessage({ text: answer.message });
+    const without = (list: readonly StandingCard[]) => list.filter(({ id }) => id !== card.id);
+    setCards((now) => (toBin ? without(now) : [card, ...now]));
+    setBinned((now) => (toBin ? [card, ...now] : without(now)));
+    setMessage(
+      toBin
+        ? { text: `“${card.title}” is in the bin.`, undo: () => void setBin(card, false) }
+        : { text: `“${card.title}” is back on the Ledge.` },
+    );
+  };
+  const move = async (card: StandingCard, releaseId: string | null) => {
+    const answer = await postJson<{ readonly revision: number }>(`/api/cards/${card.id}/edits`, {
+      saveId: crypto.randomUUID(),
+      baseRevision: card.revision,
+      edits: [{ kind: 'set-about', change: { releaseId } }],
+    });
+    if (!answer.ok)
+      return setMessage({
+        text: `“${card.title}” was not moved: it was changed elsewhere. Load the Ledge again.`,
+      });
+    const moved = { ...card, releaseId, revision: answer.body.revision };
+    setCards((now) => now.map((each) => (each.id === card.id ? moved : each)));
+    setMessage({
+      text: `“${card.title}” stands with ${nameOf(releases, releaseId)}.`,
+      undo: () => void move(moved, card.releaseId),
+    });
+  };
+  return {
+    cards,
+    binned,
+    message,
+    say: (text) => setMessage({ text }),
+    setBin: (card, toBin) => void setBin(card, toBin),
+    move: (card, releaseId) => void move(card, releaseId),
+    copy: (card) =>
+      void postJson<{ readonly id: string }>(`/api/cards/${card.id}/copy`, {}).then((answer) => {
+        if (answer.ok) location.assign(`/card/${answer.body.id}/base`);
+        else setMessage({ text: answer.message });
+      }),
+    removeForGood: async (gone) => {
+      const ids = gone.map(({ id }) => id);
+      const answer = await postJson<{ readonly removed: readonly string[] }>('/api/bin/empty', {
+        ids,
+      });
+      if (!answer.ok) return setMessage({ text: answer.message });
+      const { removed } = answer.body;
+      setBinned((now) => now.filter(({ id }) => !removed.includes(id)));
+      setMessage({
+        text: `${removed.length} ${removed.length === 1 ? 'card is' : 'cards are'} gone for good.`,
+      });
+    },
+  };
+}

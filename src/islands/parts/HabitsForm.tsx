@@ -1,0 +1,178 @@
+import { inches, millimetres, type Length, type Unit } from '../../core/length/length';
+import { asTyped, type TypedLength } from '../../core/length/lengthSchema';
+import { adhesives } from '../../core/paper/adhesives';
+import type { Habits } from '../../core/plan/habits';
+import { ruleIds, type RuleId } from '../../core/plan/rules';
+import { ruleWords } from '../words/ruleWords';
+import { LengthField } from './LengthField';
+
+interface Props {
+  readonly habits: Habits;
+  readonly onChange: (change: Partial<Habits>) => void;
+}
+
+const scales: readonly (readonly [name: string, spacing: Length])[] = [
+  ['1⁄16 in', inches(0, 1, 16)],
+  ['1⁄8 in', inches(0, 1, 8)],
+  ['1 mm', millimetres(1)],
+  ['0.5 mm', millimetres(0.5)],
+];
+const reveals = ['fine', 'everyday', 'broad'] as const;
+const lengths = [
+  ['trimmerLength', 'The trimmer cuts at most'],
+  ['scoreBoardLength', 'The score board scores at most'],
+  ['minimumReveal', 'A border is seen from'],
+  ['linerReveal', 'A liner keeps off its leaf’s edges'],
+  ['rim', 'Rim left of a cut-out mat'],
+] as const;
+
+/** The house habits: the tools, the usual borders, and which checks are made. Each figure is kept at once. */
+export function HabitsForm({ habits, onChange }: Props) {
+  const { leadingUnit: unit, trimmerMarks, rulesOff } = habits;
+  const marks = trimmerMarks.map(({ ticks }) => ticks);
+  const toggleMark = (spacing: Length, on: boolean) => {
+    const next = on
+      ? [...trimmerMarks, asTyped(spacing)]
+      : trimmerMarks.filter(({ ticks }) => ticks !== spacing);
+    if (next.length > 0) onChange({ trimmerMarks: next });
+  };
+  return (
+    <div className="grid gap-x-12 gap-y-6 lg:grid-cols-2">
+      <Group name="Tools">
+        <Line name="The unit that leads">
+          <select
+            className="in-place"
+            aria-label="The unit that leads"
+            value={unit}
+            onChange={(event) =>
+              onChange({ leadingUnit: event.target.value === 'mm' ? 'mm' : 'in' })
+            }
+          >
+            <option value="in">inches</option>
+            <option value="mm">millimetres</option>
+          </select>
+        </Line>
+        <Line name="The trimmer is marked in">
+          <span className="flex flex-wrap gap-x-4">
+            {scales.map(([name, spacing]) => (
+              <label key={name} className="flex items-center gap-1.5">
+                <input
+                  type="checkbox"
+                  checked={marks.includes(spacing)}
+                  disabled={marks.length === 1 && marks.includes(spacing)}
+                  onChange={(event) => toggleMark(spacing, event.target.checked)}
+                />
+                {name}
+              </label>
+            ))}
+          </span>
+        </Line>
+        {lengths.map(([key, name]) => (
+          <Line key={key} name={name}>
+            <HabitField
+              name={name}
+              value={habits[key]}
+              unit={unit}
+              onCommit={(length) => onChange({ [key]: length })}
+            />
+          </Line>
+        ))}
+      </Group>
+      <Group name="Usual borders">
+        {(['in', 'mm'] as const).map((school) =>
+          reveals.map((reveal) => (
+            <Line key={`${school} ${reveal}`} name={`${reveal}, ${school}`}>
+              <HabitField
+                name={`${reveal} border, ${school}`}
+                value={habits.reveals[school][reveal]}
+                unit={school}
+                onCommit={(length) =>
+                  onChange({
+                    reveals: {
+                      ...habits.reveals,
+                      [school]: { ...habits.reveals[school], [reveal]: length },
+                    },
+                  })
+                }
+              />
+            </Line>
+          )),
+        )}
+      </Group>
+      <Group name="Checks">
+        <ul>
+          {ruleIds.map((rule) => (
+            <li key={rule}>
+              <label className="flex items-baseline gap-2 py-0.5">
+                <input
+                  type="checkbox"
+                  checked={!rulesOff.includes(rule)}
+                  onChange={(event) =>
+                    onChange({ rulesOff: withRule(rulesOff, rule, !event.target.checked) })
+                  }
+                />
+                {ruleWords[rule]}
+              </label>
+            </li>
+          ))}
+        </ul>
+      </Group>
+      <Group name="Height of what is stuck with">
+        {adhesives.map(({ id, name }) => (
+          <Line key={id} name={name}>
+            <HabitField
+              name={`Height of ${name}`}
+              value={habits.adhesiveHeights[id]}
+              unit="mm"
+              onCommit={(length) =>
+                onChange({ adhesiveHeights: { ...habits.adhesiveHeights, [id]: length } })
+              }
+            />
+          </Line>
+        ))}
+      </Group>
+    </div>
+  );
+}
+
+function withRule(rulesOff: readonly RuleId[], rule: RuleId, isOff: boolean): RuleId[] {
+  return ruleIds.filter((each) => (each === rule ? isOff : rulesOff.includes(each)));
+}
+
+function Group({ name, children }: { readonly name: string; readonly children: React.ReactNode }) {
+  return (
+    <section aria-label={name}>
+      <h3 className="border-ink border-b pb-1 text-[17px]">{name}</h3>
+      <div className="pt-2">{children}</div>
+    </section>
+  );
+}
+
+function Line({ name, children }: { readonly name: string; readonly children: React.ReactNode }) {
+  return (
+    <div className="grid grid-cols-[minmax(10rem,16rem)_1fr] items-baseline gap-x-4 py-1">
+      <span>{name}</span>
+      {children}
+    </div>
+  );
+}
+
+interface HabitFieldProps {
+  readonly name: string;
+  readonly value: TypedLength;
+  readonly unit: Unit;
+  readonly onCommit: (length: TypedLength) => void;
+}
+
+function HabitField({ name, value, unit, onCommit }: HabitFieldProps) {
+  return (
+    <LengthField
+      label={name}
+      isLabelHidden
+      value={value}
+      unit={unit}
+      onPreview={() => undefined}
+      onCommit={onCommit}
+    />
+  );
+}
