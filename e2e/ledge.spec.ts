@@ -68,3 +68,87 @@ test('a custom size is typed as one says it, and a wrong one is told', async ({ 
   await page.waitForLoadState('networkidle');
   await expect(page.getByLabel('Size of A')).toHaveText('≈ 5 53⁄64 × 5 53⁄64');
 });
+
+test('cards are found as one types, by what they are, and by the size that is cut', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.waitForLoadState('networkidle');
+  const cards = page.locator('[data-card] > a');
+  await page.keyboard.press('/');
+  await page.keyboard.type('night lines');
+  await expect(cards).toHaveCount(1);
+  await expect(page).toHaveURL(/\?q=night\+lines/);
+  await page.reload();
+  await expect(page.getByLabel('Find a card')).toHaveValue('night lines');
+  await expect(cards).toHaveCount(1);
+  await page.getByLabel('Find a card').fill('4 1/8 x 5 3/8');
+  await expect(page.locator('[data-card=bean-poles]')).toBeVisible();
+  await expect(page.locator('[data-card=number-nine]')).toHaveCount(0);
+  await page.getByLabel('Find a card').fill('no such card');
+  await expect(page.getByText('No card is like that')).toBeVisible();
+  await page.getByRole('button', { name: 'Show all cards' }).click();
+  await page.getByLabel('By format').selectOption('DL');
+  await expect(page.locator('[data-card=depot]')).toBeVisible();
+  await expect(page.locator('[data-card=number-nine]')).toHaveCount(0);
+  await page.getByRole('button', { name: /^To film/ }).click();
+  await expect(page.getByText('No card is like that')).toBeVisible();
+});
+
+test('keys walk over all cards, into rows out of view too', async ({ page }) => {
+  await page.goto('/');
+  await page.waitForLoadState('networkidle');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.locator('[data-card] > a').first()).toBeFocused();
+  for (let row = 0; row < 8; row++) await page.keyboard.press('ArrowDown');
+  await expect(page.locator('[data-card]:focus-within')).toHaveCount(1);
+  const rows = page.getByRole('list');
+  await expect(rows.last().locator(':focus')).toHaveCount(1);
+});
+
+test('a card is moved to another release by keys and by dragging, and back by undo', async ({
+  page,
+}) => {
+  const response = await page.request.post('/api/cards/rain-day/copy', { data: {} });
+  const { id } = (await response.json()) as { id: string };
+  await page.goto('/?q=rain+day+(copy)');
+  await page.waitForLoadState('networkidle');
+  const on = (release: string) =>
+    page.getByRole('list', { name: release }).locator(`[data-card="${id}"]`);
+  await page.locator(`[data-card="${id}"] > a`).focus();
+  await page.keyboard.press('m');
+  await page.getByLabel('To the release').selectOption({ label: 'Night Tram' });
+  await page.keyboard.press('Enter');
+  await expect(on('Night Tram')).toBeVisible();
+  await page.keyboard.press('z');
+  await expect(on('Allotment Row')).toBeVisible();
+
+  await page.goto('/');
+  await page.waitForLoadState('networkidle');
+  const from = await page.locator(`[data-card="${id}"] > a`).boundingBox();
+  const to = await page.getByRole('heading', { name: 'Night Tram' }).boundingBox();
+  if (!from || !to) throw new Error('nothing to drag');
+  await page.mouse.move(from.x + 30, from.y + 30);
+  await page.mouse.down();
+  await page.mouse.move(to.x + 60, to.y + 20, { steps: 15 });
+  await page.mouse.up();
+  await expect(page.getByText('stands with Night Tram')).toBeVisible();
+  await page.reload();
+  await expect(on('Night Tram')).toBeVisible();
+});
+
+test('the bin is emptied for good, but only after asking', async ({ page }) => {
+  const response = await page.request.post('/api/cards/one-button/copy', { data: {} });
+  const { id } = (await response.json()) as { id: string };
+  await page.request.post(`/api/cards/${id}/bin`, { data: { binned: true } });
+  await page.goto('/');
+  await page.waitForLoadState('networkidle');
+  await page.getByRole('button', { name: /^Bin/ }).click();
+  await page.getByRole('button', { name: 'Empty the bin…' }).click();
+  await expect(page.getByRole('alert')).toContainText('go for good');
+  await page.getByRole('button', { name: 'Keep them' }).click();
+  await page.getByRole('button', { name: 'Empty the bin…' }).click();
+  await page.getByRole('button', { name: 'Remove for good' }).click();
+  await expect(page.getByText('The bin is empty.')).toBeVisible();
+  expect((await page.request.get(`/card/${id}/base`)).status()).toBe(404);
+});

@@ -3,9 +3,17 @@ import { expect, test, type Page } from '@playwright/test';
 
 const screens = [
   { name: 'the Ledge', path: '/' },
-  { name: 'the Base station', path: '/card/bean-poles/base?piece=mat-d' },
-  { name: 'a card with findings', path: '/card/shed-door/base?piece=top' },
+  { name: 'the Base station', path: '/card/bean-poles/base?piece=dark-mat' },
+  { name: 'a card with findings', path: '/card/shed-door/base?piece=top-panel' },
   { name: 'the Sheet station', path: '/card/bean-poles/sheet' },
+  { name: 'the revisions', path: '/card/bean-poles/revisions' },
+  { name: 'the Team page', path: '/team' },
+  { name: 'a gate fold', path: '/card/harbour-gate/base?piece=boat-panel' },
+  { name: 'a flat card', path: '/card/low-water/base?piece=address-label' },
+  { name: 'a trimmed panel', path: '/card/terminus/base?piece=skyline-panel' },
+  { name: 'a piece by die', path: '/card/lighthouse-keeper/base?piece=cove-panel' },
+  { name: 'a mat built outward', path: '/card/row-markers/base?piece=mat' },
+  { name: 'a Ledge where nothing is found', path: '/?q=no+such+card' },
   { name: 'an address that is not there', path: '/card/nothing-here/base' },
 ];
 
@@ -43,7 +51,7 @@ const openings: readonly {
   },
   {
     name: 'a refused figure',
-    path: '/card/bean-poles/base?piece=mat-d',
+    path: '/card/bean-poles/base?piece=dark-mat',
     open: (page) => page.getByLabel('all round').fill('1/8 q'),
   },
   {
@@ -58,8 +66,28 @@ const openings: readonly {
       void (await page.getByLabel('Release', { exact: true }).selectOption('+')),
   },
   {
+    name: 'the habits of a card',
+    path: '/card/bean-poles/base',
+    open: (page) => page.getByRole('button', { name: 'Habits' }).click(),
+  },
+  {
+    name: 'nested dies',
+    path: '/card/lighthouse-keeper/base?piece=cove-panel',
+    open: async (page) => void (await page.getByLabel('Set of dies').selectOption('new')),
+  },
+  {
+    name: 'the bin',
+    path: '/',
+    open: (page) => page.getByRole('button', { name: /^Bin/ }).click(),
+  },
+  {
+    name: 'the sheet for filming',
+    path: '/card/bean-poles/sheet',
+    open: (page) => page.getByRole('button', { name: 'For filming' }).click(),
+  },
+  {
     name: 'each side and a place from an edge',
-    path: '/card/number-nine/base?piece=lamp',
+    path: '/card/number-nine/base?piece=lamp-strip',
     open: (page) => page.getByRole('button', { name: 'Each side' }).click(),
   },
 ];

@@ -8,7 +8,7 @@ test('the resolve service answers every figure of a card file', async ({ request
   expect(response.status()).toBe(200);
   const { pieces, findings } = (await response.json()) as {
     pieces: { letter: string; rect: { width: number } }[];
-    findings: unknown[];
+    findings: { rule: string; pieceId: string | null }[];
   };
   expect(pieces.map(({ letter, rect }) => `${letter} ${rect.width / 406_400}`)).toEqual([
     'B 4.125',
@@ -18,7 +18,9 @@ test('the resolve service answers every figure of a card file', async ({ request
     'F 3.875',
     'G 3.6875',
   ]);
-  expect(findings).toEqual([]);
+  expect(findings.map(({ rule, pieceId }) => `${rule} ${pieceId}`)).toEqual([
+    'easier-figures liner',
+  ]);
 });
 
 test('the lengths service reads, and says why it does not', async ({ request }) => {

@@ -1,19 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-
-/** Reads a PDF with a library of its own: page sizes in points and all text. */
-async function readPdf(bytes: Buffer) {
-  const document = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
-  const pages = await Promise.all(
-    Array.from({ length: document.numPages }, async (_, index) => {
-      const page = await document.getPage(index + 1);
-      const { items } = await page.getTextContent();
-      const text = items.map((item) => ('str' in item ? item.str : '')).join(' ');
-      return { size: page.view.slice(2), text: text.replaceAll(/\s+/g, ' ') };
-    }),
-  );
-  return { pages, text: pages.map(({ text }) => text).join(' ') };
-}
+import { readPdf } from './readPdf';
 
 async function print(page: Page, format: 'Letter' | 'A4') {
   return readPdf(await page.pdf({ format, printBackground: true }));
@@ -88,9 +74,9 @@ test('a wrong file is refused in a sentence, and the Ledge stays as it was', asy
     });
   const before = await page.locator('[data-card]').count();
   await give('not json');
-  await expect(page.getByRole('status')).toContainText('it is not JSON');
+  await expect(page.getByRole('contentinfo')).toContainText('it is not JSON');
   await give('{"format":"nibwright-card","version":1,"plan":{"schema":99}}');
-  await expect(page.getByRole('status')).toContainText('written by a newer Nibwright');
+  await expect(page.getByRole('contentinfo')).toContainText('written by a newer Nibwright');
   expect(await page.locator('[data-card]').count()).toBe(before);
 });
 

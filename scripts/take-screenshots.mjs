@@ -4,10 +4,15 @@ import { chromium } from '@playwright/test';
 const address = process.env['NIBWRIGHT_ADDRESS'] ?? 'http://127.0.0.1:4180';
 const views = [
   { name: 'ledge', path: '/' },
-  { name: 'base', path: '/card/bean-poles/base?piece=mat-d' },
-  { name: 'base-slimline-tent', path: '/card/last-tram-home/base?piece=top' },
-  { name: 'base-millimetres', path: '/card/shed-door/base?piece=mat' },
+  { name: 'base', path: '/card/bean-poles/base?piece=dark-mat' },
+  { name: 'base-slimline-tent', path: '/card/last-tram-home/base?piece=night-panel' },
+  { name: 'base-gate', path: '/card/harbour-gate/base?piece=boat-panel' },
+  { name: 'base-by-die', path: '/card/lighthouse-keeper/base?piece=cove-panel' },
+  { name: 'base-millimetres', path: '/card/depot/base?piece=broad-mat', unit: 'mm' },
+  { name: 'revisions', path: '/card/terminus/revisions' },
   { name: 'sheet', path: '/card/bean-poles/sheet' },
+  { name: 'for-filming', path: '/card/bean-poles/sheet', click: 'For filming' },
+  { name: 'team', path: '/team' },
   { name: 'new-card', path: '/', key: 'n' },
 ];
 
@@ -21,10 +26,12 @@ const context = await browser.newContext({
 });
 await context.addCookies([{ name: 'nibwright-designer', value: 'orla', url: address }]);
 const page = await context.newPage();
-for (const { name, path, key } of views) {
+for (const { name, path, key, click, unit = 'in' } of views) {
+  await context.addCookies([{ name: 'nibwright-unit', value: unit, url: address }]);
   await page.goto(address + path);
   await page.waitForLoadState('networkidle');
   if (key) await page.keyboard.press(key);
+  if (click) await page.getByRole('button', { name: click }).click();
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 }
 await browser.close();

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { freshId, someTime, testDatabase } from '../../test/support/store';
+import { cardFormatIds, folds } from '../core/paper/cardFormat';
 import { readCardFile, writeCardFile, type CardFile } from '../core/plan/cardFile';
 import type { CardId } from '../core/plan/ids';
 import type { Database } from './database';
@@ -39,14 +40,23 @@ async function takeIn(file: CardFile): Promise<CardFile> {
 }
 
 describe('the demo', () => {
-  it('is a team of five, two releases and six cards in both unit schools', async () => {
+  it('is a team of five, four releases and fourteen cards of every format and fold, in both schools', async () => {
     expect((await readHouse(db)).name).toBe('Wickerlight design team');
     expect(await listDesigners(db)).toHaveLength(5);
-    expect(await listReleases(db)).toHaveLength(2);
+    expect(await listReleases(db)).toHaveLength(4);
     const cards = await readCards(db, demoNames as CardId[]);
-    expect(cards).toHaveLength(6);
+    expect(cards).toHaveLength(14);
     const schools = new Set(cards.map(({ plan }) => plan.habits.leadingUnit));
     expect([...schools].sort()).toEqual(['in', 'mm']);
+    const bases = cards.map(({ plan }) => plan.base);
+    const formats = bases.map(({ format }) => (format.kind === 'named' ? format.id : 'custom'));
+    expect(new Set(formats)).toEqual(new Set([...cardFormatIds, 'custom']));
+    expect(new Set(bases.map(({ fold }) => fold))).toEqual(new Set(folds));
+    const pieces = cards.flatMap(({ plan }) => plan.pieces);
+    expect(pieces.some(({ trim }) => trim !== null)).toBe(true);
+    expect(pieces.some(({ cutOut }) => cutOut !== null)).toBe(true);
+    const ways = new Set(pieces.map(({ size }) => size.by));
+    expect([...ways].sort()).toEqual(['die', 'measure', 'outset', 'reveal', 'sides', 'step']);
   });
 
   it('is loaded once, however often it is asked for', async () => {

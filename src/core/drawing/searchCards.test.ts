@@ -26,7 +26,7 @@ const cards = Object.entries(plans).map(([id, plan]) =>
 );
 const found = (query: string, unit: 'in' | 'mm' = 'in') =>
   cards
-    .filter(readQuery(query, unit, (id) => (id === 'orla' ? 'Orla' : '')))
+    .filter(readQuery(query, unit, ({ designerId }) => (designerId === 'orla' ? 'Orla' : '')))
     .map(({ id }) => id as string);
 
 describe('searching the Ledge', () => {

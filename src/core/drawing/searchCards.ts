@@ -8,13 +8,14 @@ export type CardMatch = (card: StandingCard) => boolean;
 /**
  * Reads a query once, to be asked of many cards. A size (`4 1/8 x 5 3/8`) finds cards with a piece cut
  * so, either way round; a single figure (`4 1/8`, `105 mm`) one with such a side; anything else cards
- * in which every word stands somewhere, in the title, the designer's name, a stock, a layer. What reads
+ * in which every word stands somewhere, in the title, a stock, a layer, or the names given for it. What reads
  * as a figure is looked for as words too. No query finds all.
+ * @param namesOf who made the card and for what, as the names of the team.
  */
 export function readQuery(
   query: string,
   unit: Unit,
-  designerName: (id: string | null) => string,
+  namesOf: (card: StandingCard) => string,
 ): CardMatch {
   const text = query.trim().toLowerCase();
   if (text === '') return () => true;
@@ -22,7 +23,7 @@ export function readQuery(
   const words = text.split(/\s+/);
   return (card) => {
     if (asSize?.(card)) return true;
-    const where = `${card.words} ${designerName(card.designerId).toLowerCase()}`;
+    const where = `${card.words} ${namesOf(card).toLowerCase()}`;
     return words.every((word) => where.includes(word));
   };
 }

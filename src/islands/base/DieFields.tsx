@@ -41,6 +41,7 @@ export function DieFields({ piece, resolved, card, library, unit, actions }: Pro
         <select
           className="in-place"
           data-first-field
+          aria-label="Set of dies"
           value={set ? refOf(set) : ''}
           onChange={(event) => {
             if (event.target.value === newDies) actions.askNewDies(useSet);
@@ -63,6 +64,7 @@ export function DieFields({ piece, resolved, card, library, unit, actions }: Pro
             <span className="text-muted">die</span>
             <select
               className="in-place"
+              aria-label="Die of the set"
               value={rule.step}
               onChange={(event) => use({ ...rule, step: Number(event.target.value) })}
             >

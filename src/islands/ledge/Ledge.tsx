@@ -71,7 +71,10 @@ export function Ledge(props: Props) {
   const [importPicker, pickImport] = useImport(commands.say);
   const ledges = useRef<LedgesHandle>(null);
 
-  const context = useMemo(() => ({ unit, designers, designerId }), [unit, designers, designerId]);
+  const context = useMemo(
+    () => ({ unit, designers, releases, designerId }),
+    [unit, designers, releases, designerId],
+  );
   const rows = useMemo(
     () =>
       ledgeRows(filterCards(cards, filter, context), releases, {
@@ -120,7 +123,6 @@ export function Ledge(props: Props) {
 
   return (
     <div className="flex min-h-screen flex-col">
-      <h1 className="sr-only">Ledge</h1>
       <TeamHeader
         current="ledge"
         team={props.team}
@@ -128,7 +130,10 @@ export function Ledge(props: Props) {
         onUnit={changeUnit}
         onKeys={() => setOpen('keys')}
       />
-      <div className="border-hairline flex min-h-[50px] flex-wrap items-center gap-x-5 gap-y-2 border-b bg-white px-[18px] py-1.5">
+      <section
+        aria-label="Which cards"
+        className="border-hairline flex min-h-[50px] flex-wrap items-center gap-x-5 gap-y-2 border-b bg-white px-[18px] py-1.5"
+      >
         <FilterBar
           filter={filter}
           cards={cards}
@@ -146,11 +151,12 @@ export function Ledge(props: Props) {
           </button>
           <kbd className="key">n</kbd>
         </span>
-      </div>
+      </section>
       {designerId === null && (
         <NameBar designers={designers} onNamed={(designer) => setDesignerId(designer.id)} />
       )}
       <main className="bg-sheet flex-1 overflow-x-clip pb-10">
+        <h1 className="sr-only">Ledge</h1>
         <Ledges
           handle={ledges}
           rows={rows}

@@ -2,6 +2,7 @@ import {
   DndContext,
   DragOverlay,
   PointerSensor,
+  pointerWithin,
   useDroppable,
   useSensor,
   useSensors,
@@ -86,6 +87,7 @@ export function Ledges(props: Props) {
     <DndContext
       id="ledges"
       sensors={sensors}
+      collisionDetection={pointerWithin}
       onDragStart={({ active }) => setDragged(cardOf(active.id))}
       onDragCancel={() => setDragged(undefined)}
       onDragEnd={drop}
@@ -146,6 +148,7 @@ export function Ledges(props: Props) {
 
 interface RowProps {
   readonly row: LedgeRow;
+  /** In CSS pixels; not a transform, which measuring for a drop leaves out. */
   readonly top: number;
   readonly children: React.ReactNode;
 }
@@ -156,8 +159,8 @@ function Row({ row, top, children }: RowProps) {
   return (
     <div
       ref={setNodeRef}
-      className={`absolute inset-x-0 top-0 ${isOver ? 'bg-violet-wash' : ''}`}
-      style={{ height: row.height, transform: `translateY(${top}px)` }}
+      className={`absolute inset-x-0 ${isOver ? 'bg-violet-wash' : ''}`}
+      style={{ height: row.height, top }}
     >
       {children}
     </div>

@@ -1,7 +1,7 @@
 import { readQuery } from '../../core/drawing/searchCards';
 import type { StandingCard } from '../../core/drawing/standingCard';
 import type { Unit } from '../../core/length/length';
-import type { Designer } from '../../core/plan/cardFile';
+import type { Designer, Release } from '../../core/plan/cardFile';
 
 /** The quick choices above the ledges. */
 export const shows = ['all', 'mine', 'film', 'findings'] as const;
@@ -20,6 +20,7 @@ export interface LedgeFilter {
 export interface FilterContext {
   readonly unit: Unit;
   readonly designers: readonly Designer[];
+  readonly releases: readonly Release[];
   /** Who works in this browser. */
   readonly designerId: string | null;
 }
@@ -63,9 +64,12 @@ export function filterCards(
   filter: LedgeFilter,
   context: FilterContext,
 ): readonly StandingCard[] {
-  const name = (id: string | null) =>
-    context.designers.find((designer) => designer.id === id)?.name ?? '';
-  const matches = readQuery(filter.query, context.unit, name);
+  const names = new Map<string, string>(
+    [...context.designers, ...context.releases].map(({ id, name }) => [id, name]),
+  );
+  const matches = readQuery(filter.query, context.unit, ({ designerId, releaseId }) =>
+    [designerId, releaseId].map((id) => names.get(id ?? '') ?? '').join(' '),
+  );
   const is = (wanted: string | undefined, value: string | null) =>
     wanted === undefined || wanted === value;
   return cards.filter(

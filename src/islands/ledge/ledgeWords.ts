@@ -1,7 +1,6 @@
 import type { StandingCard } from '../../core/drawing/standingCard';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import { dayWords } from '../../core/tutorial/dayWords';
-import { foldName } from '../../core/tutorial/sentences';
 import { isToFilm } from './ledgeFilter';
 
 /** When a release goes on sale, how far off that is, and how many of its cards are filmed. */
@@ -24,7 +23,7 @@ export function belowLine(
 ): string {
   const { format, isLying, fold, designerId, status, filmOn } = card;
   const designer = designers.find(({ id }) => id === designerId)?.name;
-  const shape = [format, isLying ? 'lying' : '', fold === 'side' ? '' : foldName(fold)]
+  const shape = [format, isLying ? 'lying' : '', fold === 'side' ? '' : fold]
     .filter(Boolean)
     .join(' ');
   const next =
@@ -54,7 +53,8 @@ function soonDay(day: string, today: string): string {
   if (days === 0) return 'today';
   if (days === 1) return 'tomorrow';
   if (days > 1 && days < 7) return `on ${weekdays[new Date(`${day}T00:00Z`).getUTCDay()]}`;
-  return `on ${dayWords(day)}`;
+  // The year goes without saying while the day is near.
+  return `on ${Math.abs(days) < 200 ? dayWords(day).replace(/ \d+$/, '') : dayWords(day)}`;
 }
 
 function awayWords(days: number): string {

@@ -30,6 +30,12 @@ export function FormDialog({ title, action, onSubmit, onClose, children }: Props
           event.preventDefault();
           void submit();
         }}
+        onKeyDown={(event) => {
+          // Browsers submit from a text field by Enter, but not from a closed list.
+          if (event.key !== 'Enter' || !(event.target instanceof HTMLSelectElement)) return;
+          event.preventDefault();
+          event.currentTarget.requestSubmit();
+        }}
       >
         {children}
         {message !== undefined && (

@@ -1,0 +1,91 @@
+import { inches } from '../src/core/length/length';
+import { asTyped } from '../src/core/length/lengthSchema';
+import { computeCard } from '../src/core/computeCard';
+import { readQuery } from '../src/core/drawing/searchCards';
+import { standingCard } from '../src/core/drawing/standingCard';
+import { applyEdit } from '../src/core/plan/applyEdit';
+import { defaultHabits } from '../src/core/plan/habits';
+import type { CardId, LibraryId, PieceId } from '../src/core/plan/ids';
+import type { Library } from '../src/core/plan/libraryItem';
+import { newPlan } from '../src/core/plan/newPlan';
+import { plainPiece, type Piece } from '../src/core/plan/piece';
+import type { Plan } from '../src/core/plan/plan';
+import { resolvePlan } from '../src/core/resolve/resolvePlan';
+
+const ref = { id: 'chalk' as LibraryId, version: 1 };
+const library: Library = ['#fbfaf6', '#57694a'].map((colour, index) => ({
+  kind: 'stock',
+  id: (index === 0 ? 'chalk' : 'moss') as LibraryId,
+  version: 1,
+  name: index === 0 ? 'Chalk' : 'Moss',
+  paper: 'cardstock',
+  colour,
+  gramsPerSquareMetre: 216,
+  caliper: asTyped(inches(0, 1, 64)),
+  sheets: ['letter'],
+}));
+
+/** Stacks of four layers beside one another, a third of them in odd sixteenths. */
+function planOf(count: number): Plan {
+  const pieces = Array.from({ length: count }, (_, index): Piece => {
+    const isFoot = index % 4 === 0;
+    return {
+      ...plainPiece,
+      id: `p${index}` as PieceId,
+      name: `Layer ${index}`,
+      on: isFoot ? { face: 'front' } : { piece: `p${index - 1}` as PieceId },
+      size: isFoot
+        ? { by: 'measure', width: asTyped(inches(3)), height: asTyped(inches(4)) }
+        : { by: 'reveal', all: asTyped(inches(0, index % 3 === 0 ? 3 : 2, 32)) },
+      stock: index % 2 === 0 ? { ...ref, id: 'moss' as LibraryId } : ref,
+    };
+  });
+  const base = { title: 'Bench', designerId: null, releaseId: null, stock: ref };
+  const format = { kind: 'named', id: 'a2', stand: 'upright' } as const;
+  return { ...newPlan({ ...base, format, fold: 'side', habits: defaultHabits('in') }), pieces };
+}
+
+/** The middle of so many runs in milliseconds, after as many to warm up. */
+function median(runs: number, work: () => void): number {
+  const times: number[] = [];
+  for (let run = 0; run < 2 * runs; run++) {
+    const start = performance.now();
+    work();
+    if (run >= runs) times.push(performance.now() - start);
+  }
+  return times.sort((a, b) => a - b)[Math.floor(runs / 2)] ?? 0;
+}
+
+const round = (ms: number) => Math.round(ms * 100) / 100;
+
+/** Resolve and findings by the number of pieces; the target for 200 is one frame, 16 ms. */
+console.log('Base station, one keystroke (target at 200 pieces: 16 ms)');
+console.table(
+  [8, 50, 200].map((pieces) => {
+    const plan = planOf(pieces);
+    const id = plan.pieces[pieces - 1]?.id ?? ('p0' as PieceId);
+    const size = { by: 'reveal', all: asTyped(inches(0, 1, 8)) } as const;
+    const edit = () => applyEdit(plan, { kind: 'change-piece', id, change: { size } });
+    return {
+      pieces,
+      'edit ms': round(median(100, () => void edit())),
+      'resolve ms': round(median(100, () => void resolvePlan(plan, library))),
+      'resolve + findings ms': round(median(100, () => void computeCard(plan, library))),
+    };
+  }),
+);
+
+const standing = standingCard('card' as CardId, 1, planOf(8), computeCard(planOf(8), library));
+console.log('Searching the Ledge (target at 10 000 cards: 100 ms)');
+console.table(
+  [1000, 10_000].map((count) => {
+    const cards = Array.from({ length: count }, () => standing);
+    const search = (query: string) => () =>
+      void cards.filter(readQuery(query, 'in', () => 'Orla Night Tram'));
+    return {
+      cards: count,
+      'words ms': round(median(20, search('moss orla layer'))),
+      'size ms': round(median(20, search('4 1/8'))),
+    };
+  }),
+);

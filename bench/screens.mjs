@@ -1,0 +1,96 @@
+// Opens the screens of a fresh demo in Chromium and measures what a person waits for.
+import { spawn } from 'node:child_process';
+import { gzipSync } from 'node:zlib';
+import { chromium } from '@playwright/test';
+
+const port = 4192;
+const address = `http://127.0.0.1:${port}`;
+
+/** Starts a demo of its own, measures, and stops it. */
+export async function benchScreens() {
+  const server = spawn(process.execPath, ['dist/serve.mjs'], {
+    env: {
+      ...process.env,
+      NIBWRIGHT_DATA: '.nib/bench',
+      NIBWRIGHT_SEED: 'demo',
+      NIBWRIGHT_FRESH: '1',
+      PORT: String(port),
+    },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  await new Promise((resolve) =>
+    server.stdout.on('data', (said) => String(said).includes('is ready') && resolve(undefined)),
+  );
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--headless', '--no-sandbox', '--disable-gpu'],
+  });
+  try {
+    console.log(
+      'Opening a screen, cold cache (targets: under 1000 ms, script under 150 kB gzipped)',
+    );
+    const opened = [];
+    for (const path of [
+      '/',
+      '/card/bean-poles/base',
+      '/card/bean-poles/sheet',
+      '/card/bean-poles/revisions',
+    ])
+      opened.push(await open(browser, path));
+    console.table(opened);
+    await fill(1000 - 14);
+    console.log('The Ledge with 1000 cards');
+    console.table([{ ...(await open(browser, '/')), ...(await searchLedge(browser)) }]);
+  } finally {
+    await browser.close();
+    server.kill('SIGTERM');
+  }
+}
+
+/**
+ * @param {import('@playwright/test').Browser} browser
+ * @param {string} path
+ */
+async function open(browser, path) {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const page = await context.newPage();
+  let script = 0;
+  page.on('response', async (response) => {
+    if (response.url().endsWith('.js')) script += gzipSync(await response.body()).length;
+  });
+  const start = performance.now();
+  await page.goto(address + path);
+  // Hydrated: the island has dropped the mark of a page that is only drawn.
+  await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
+  const ms = Math.round(performance.now() - start);
+  await page.waitForLoadState('networkidle');
+  await context.close();
+  return { path, 'open ms': ms, 'script kB': Math.round(script / 1000) };
+}
+
+/** @param {number} count */
+async function fill(count) {
+  const ids = ['bean-poles', 'number-nine', 'shed-door', 'harbour-gate', 'low-water'];
+  for (let made = 0; made < count; made++)
+    await fetch(`${address}/api/cards/${ids[made % ids.length]}/copy`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: '{}',
+    });
+}
+
+/** @param {import('@playwright/test').Browser} browser */
+async function searchLedge(browser) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(address);
+  await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
+  const drawn = await page.locator('[data-card]').count();
+  const start = performance.now();
+  await page.getByLabel('Find a card').fill('number nine');
+  await page.waitForFunction(() =>
+    document.querySelector('[data-card]')?.textContent?.includes('Number nine'),
+  );
+  const ms = Math.round(performance.now() - start);
+  await page.close();
+  return { 'cards drawn': drawn, 'search ms': ms };
+}
