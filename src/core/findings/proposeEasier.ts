@@ -55,21 +55,39 @@ export function proposeEasier(
     !isFixed(piece) && !(isOn(piece.rect.width, ease) && isOn(piece.rect.height, ease));
   if (!card.pieces.some(isOff) || card.pieces.some((piece) => isLooseOutset(piece, card)))
     return undefined;
-  const children = new Map<string, ResolvedPiece[]>();
-  for (const piece of card.pieces)
-    children.set(piece.support, [...(children.get(piece.support) ?? []), piece]);
-  const search: Search = { ease, minimumReveal, children, memo: new Map() };
-  const chosen = (children.get('base') ?? []).map((piece) => best(piece, card.base.face, search));
+  const nodes = new Map<string, Node[]>();
+  for (const piece of card.pieces) {
+    const { width, height } = piece.rect;
+    const node: Node = {
+      piece,
+      widths: isFixed(piece) ? [width] : candidates(width, ease),
+      heights: isFixed(piece) ? [height] : candidates(height, ease),
+      best: [],
+    };
+    const beside = nodes.get(piece.support);
+    if (beside) beside.push(node);
+    else nodes.set(piece.support, [node]);
+  }
+  const search: Search = { ease, minimumReveal, nodes };
+  const chosen = (nodes.get('base') ?? []).map((node) => best(node, card.base.face, 0, search));
   return chosen.every((choice) => choice !== undefined)
     ? chosen.flatMap((choice) => flatten(choice))
     : undefined;
 }
 
+/** A layer with the sizes it may have, and the best choice found for each size of what it lies on. */
+interface Node {
+  readonly piece: ResolvedPiece;
+  readonly widths: readonly Length[];
+  readonly heights: readonly Length[];
+  readonly best: (Choice | null)[];
+}
+
 interface Search {
   readonly ease: Ease;
   readonly minimumReveal: Length;
-  readonly children: ReadonlyMap<string, readonly ResolvedPiece[]>;
-  readonly memo: Map<string, Choice | undefined>;
+  /** By what they lie on. */
+  readonly nodes: ReadonlyMap<string, readonly Node[]>;
 }
 
 interface Choice extends EasierPiece {
@@ -80,35 +98,64 @@ interface Choice extends EasierPiece {
 
 /** A change of a border weighs more than any change of sizes: 500 pieces change by less than this. */
 const revealWeight = 1e8;
+/** More than the sizes either side of a layer may have. */
+const manySizes = 16;
 
-function best(piece: ResolvedPiece, support: Size, search: Search): Choice | undefined {
-  const key = `${piece.id} ${support.width} ${support.height}`;
-  if (search.memo.has(key)) return search.memo.get(key);
+/**
+ * The best choice for a layer where what it lies on has this size, known by its number. Mutates the
+ * node's `best`, so that each size of a support is searched once.
+ */
+function best(
+  node: Node,
+  support: Size,
+  supportNumber: number,
+  search: Search,
+): Choice | undefined {
+  const known = node.best[supportNumber];
+  if (known !== undefined) return known ?? undefined;
+  const { piece, widths, heights } = node;
+  const { reveals, origins } = piece;
   let found: Choice | undefined;
-  for (const width of candidates(piece, 'width', search.ease))
-    for (const height of candidates(piece, 'height', search.ease)) {
-      const choice = choose(piece, { width, height }, support, search, found?.cost ?? Infinity);
-      if (choice) found = choice;
+  const downs = heights.map((height) =>
+    pair(reveals.top, reveals.bottom, origins.y, support.height, height),
+  );
+  for (const [w, width] of widths.entries()) {
+    const across = pair(reveals.left, reveals.right, origins.x, support.width, width);
+    if (!isNear(reveals.left, across[0], search) || !isNear(reveals.right, across[1], search))
+      continue;
+    for (const [h, height] of heights.entries()) {
+      const down = downs[h];
+      if (
+        !down ||
+        !isNear(reveals.top, down[0], search) ||
+        !isNear(reveals.bottom, down[1], search)
+      )
+        continue;
+      const after = { left: across[0], top: down[0], right: across[1], bottom: down[1] };
+      if (!keepsEqual(reveals, after)) continue;
+      const size = { width, height };
+      const number = w * manySizes + h;
+      found = choose(node, size, number, after, search, found?.cost ?? Infinity) ?? found;
     }
-  search.memo.set(key, found);
+  }
+  node.best[supportNumber] = found ?? null;
   return found;
 }
 
-/** The choice of this size where it is allowed and costs less than `limit`. */
+/** The choice of this size where all that lies on it finds one too and it costs less than `limit`. */
 function choose(
-  piece: ResolvedPiece,
+  { piece }: Node,
   size: Size,
-  support: Size,
+  sizeNumber: number,
+  reveals: Reveals,
   search: Search,
   limit: number,
 ): Choice | undefined {
-  const reveals = newReveals(piece, size, support);
-  if (!isAllowed(piece.reveals, reveals, search)) return undefined;
   let cost = costOf(piece, size, reveals);
   const above: Choice[] = [];
-  for (const child of search.children.get(piece.id) ?? []) {
+  for (const child of search.nodes.get(piece.id) ?? []) {
     if (cost >= limit) return undefined;
-    const choice = best(child, size, search);
+    const choice = best(child, size, sizeNumber, search);
     if (!choice) return undefined;
     cost += choice.cost;
     above.push(choice);
@@ -122,23 +169,23 @@ function costOf({ rect, reveals }: ResolvedPiece, size: Size, after: Reveals): n
   return borders * revealWeight + sizes;
 }
 
-function isAllowed(before: Reveals, after: Reveals, { ease, minimumReveal }: Search): boolean {
-  return sides.every((side, index) => {
-    const [old, now] = [before[side], after[side]];
-    if (Math.abs(now - old) > ease.mostReveal || now < Math.min(old, minimumReveal)) return false;
-    return sides
+function isNear(before: Length, after: Length, { ease, minimumReveal }: Search): boolean {
+  return Math.abs(after - before) <= ease.mostReveal && after >= Math.min(before, minimumReveal);
+}
+
+/** Whether borders that were equal still are; of each pair of sides. */
+function keepsEqual(before: Reveals, after: Reveals): boolean {
+  return sides.every((side, index) =>
+    sides
       .slice(index + 1)
-      .every((other) => !isSameBorder(old, before[other]) || isSameBorder(now, after[other]));
-  });
+      .every(
+        (other) =>
+          !isSameBorder(before[side], before[other]) || isSameBorder(after[side], after[other]),
+      ),
+  );
 }
 
 /** Equal borders share what is left; of unequal ones the measured (or left or top) one stays. */
-function newReveals({ reveals, origins }: ResolvedPiece, size: Size, support: Size): Reveals {
-  const [left, right] = pair(reveals.left, reveals.right, origins.x, support.width, size.width);
-  const [top, bottom] = pair(reveals.top, reveals.bottom, origins.y, support.height, size.height);
-  return { left, top, right, bottom };
-}
-
 function pair(
   near: Length,
   far: Length,
@@ -154,13 +201,11 @@ function pair(
 }
 
 /** Smaller first, so that of two equal costs the smaller size is kept. */
-function candidates(piece: ResolvedPiece, axis: 'width' | 'height', ease: Ease): Length[] {
-  const size = piece.rect[axis];
-  if (isFixed(piece)) return [size];
+function candidates(size: Length, { marks, mostSize }: Ease): readonly Length[] {
   const found: Length[] = [];
-  const first = Math.ceil((size - ease.mostSize) / ease.marks);
-  for (let mark = Math.max(1, first); mark * ease.marks <= size + ease.mostSize; mark++)
-    found.push(lengthFromTicks(mark * ease.marks));
+  const first = Math.ceil((size - mostSize) / marks);
+  for (let mark = Math.max(1, first); mark * marks <= size + mostSize; mark++)
+    found.push(lengthFromTicks(mark * marks));
   return found;
 }
 

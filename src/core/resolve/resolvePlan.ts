@@ -33,9 +33,11 @@ import { isInCircle, sizeOf, supportOf, type SizeTask } from './sizePlan';
  */
 export function resolvePlan(plan: Plan, library: Library): ResolvedCard {
   const base = resolveBase(plan.base, library);
+  const faces = facesOf(plan.base.fold);
   const task: Task = {
     plan,
     base,
+    faces,
     face: base.face,
     library,
     byId: new Map(plan.pieces.map((piece) => [piece.id, piece])),
@@ -44,7 +46,7 @@ export function resolvePlan(plan: Plan, library: Library): ResolvedCard {
   };
   const found = plan.pieces.filter(({ isOff }) => !isOff).map((piece) => resolvePiece(piece, task));
   const placed = found.flatMap((outcome) => (outcome.ok ? [outcome.piece] : []));
-  const ordered = facesOf(plan.base.fold).flatMap((face) => onFace(placed, face));
+  const ordered = faces.flatMap((face) => onFace(placed, face));
   const bySupport = groupBySupport(ordered);
   const pieces = ordered.map((piece, index): ResolvedPiece => {
     const lyingOn = bySupport.get(piece.id) ?? [];
@@ -71,6 +73,7 @@ type Outcome =
 interface Task extends SizeTask {
   readonly plan: Plan;
   readonly base: ResolvedBase;
+  readonly faces: readonly FaceId[];
   /** What is settled already; each piece is resolved once. */
   readonly outcomes: Map<PieceId, Outcome>;
 }
@@ -87,8 +90,7 @@ function resolvePiece(piece: Piece, task: Task): Outcome {
 function resolveOnSupport(piece: Piece, task: Task): Outcome {
   const on = supportOf(piece, task.byId);
   if ('face' in on) {
-    if (!facesOf(task.plan.base.fold).includes(on.face))
-      return fail(piece, { code: 'no-face', face: on.face });
+    if (!task.faces.includes(on.face)) return fail(piece, { code: 'no-face', face: on.face });
     const rect = { x: zeroLength, y: zeroLength, ...task.base.face };
     return resolveOn(piece, task, { id: 'base', face: on.face, rect, top: zeroLength });
   }

@@ -1,5 +1,4 @@
 import type { Size } from '../../length/length';
-import { cutStraight } from '../../paper/cutStraight';
 import { sheetOf } from '../../paper/sheets';
 import type { PieceId } from '../../plan/ids';
 import type { Stock } from '../../plan/libraryItem';
@@ -38,4 +37,10 @@ interface Wanted {
   readonly stock: Stock | undefined;
 }
 
-const gives = (sheet: Size, size: Size) => cutStraight(sheet, size).count > 0;
+/** Touching edges fit. */
+function gives(sheet: Size, { width, height }: Size): boolean {
+  return (
+    (width <= sheet.width && height <= sheet.height) ||
+    (height <= sheet.width && width <= sheet.height)
+  );
+}
