@@ -21,7 +21,15 @@ export default tseslint.config(
   ...tseslint.configs.strict,
   {
     files: ['**/*.mjs'],
-    languageOptions: { globals: { process: 'readonly', console: 'readonly', Buffer: 'readonly' } },
+    languageOptions: {
+      globals: Object.fromEntries(
+        // `document` is the page's, in what a script has the browser run.
+        ['process', 'console', 'Buffer', 'performance', 'fetch', 'document'].map((name) => [
+          name,
+          'readonly',
+        ]),
+      ),
+    },
   },
   {
     files: ['src/**/*.{ts,tsx}'],

@@ -1,31 +1,15 @@
 // Opens the screens of a fresh demo in Chromium and measures what a person waits for.
-import { spawn } from 'node:child_process';
 import { gzipSync } from 'node:zlib';
-import { chromium } from '@playwright/test';
+import { withDemo } from '../scripts/demo-server.mjs';
 
 const port = 4192;
 const address = `http://127.0.0.1:${port}`;
 
 /** Starts a demo of its own, measures, and stops it. */
 export async function benchScreens() {
-  const server = spawn(process.execPath, ['dist/serve.mjs'], {
-    env: {
-      ...process.env,
-      NIBWRIGHT_DATA: '.nib/bench',
-      NIBWRIGHT_SEED: 'demo',
-      NIBWRIGHT_FRESH: '1',
-      PORT: String(port),
-    },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  await new Promise((resolve) =>
-    server.stdout.on('data', (said) => String(said).includes('is ready') && resolve(undefined)),
-  );
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--headless', '--no-sandbox', '--disable-gpu'],
-  });
-  try {
+  await withDemo({ folder: '.nib/bench', port }, async (browser) => {
+    // The first visit warms server and browser up; what is cold after it is the browser's cache.
+    await open(browser, '/');
     console.log(
       'Opening a screen, cold cache (targets: under 1000 ms, script under 150 kB gzipped)',
     );
@@ -44,10 +28,7 @@ export async function benchScreens() {
       await open(browser, '/'),
       { ...(await open(browser, '/')), ...(await searchLedge(browser)) },
     ]);
-  } finally {
-    await browser.close();
-    server.kill('SIGTERM');
-  }
+  });
 }
 
 /**

@@ -1,11 +1,9 @@
 // Makes the demo cards through the interface, as a designer would, and writes their card files:
 // node scripts/make-demo-cards.mjs, after a build. Cards are told in demo/cards.json.
-import { spawn } from 'node:child_process';
 import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { chromium } from '@playwright/test';
+import { withDemo } from './demo-server.mjs';
 
 const port = 4191;
-const address = `http://127.0.0.1:${port}`;
 const folder = 'demo/cards';
 
 const ways = {
@@ -41,33 +39,17 @@ const cards = JSON.parse(readFileSync('demo/cards.json', 'utf8'));
 
 mkdirSync(folder, { recursive: true });
 for (const name of readdirSync(folder)) rmSync(`${folder}/${name}`);
-const server = spawn(process.execPath, ['dist/serve.mjs'], {
-  env: {
-    ...process.env,
-    NIBWRIGHT_DATA: '.nib/demo-making',
-    NIBWRIGHT_SEED: 'demo',
-    NIBWRIGHT_FRESH: '1',
-    PORT: String(port),
-  },
-  stdio: ['ignore', 'pipe', 'inherit'],
-});
-await new Promise((resolve) =>
-  server.stdout.on('data', (said) => String(said).includes('is ready') && resolve(undefined)),
-);
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--headless', '--no-sandbox', '--disable-gpu'],
-});
-try {
-  for (const card of cards) await makeCard(card);
+const address = `http://127.0.0.1:${port}`;
+await withDemo({ folder: '.nib/demo-making', port }, async (browser) => {
+  for (const card of cards) await makeCard(browser, card);
   console.log(`${readdirSync(folder).length} cards are in ${folder}.`);
-} finally {
-  await browser.close();
-  server.kill('SIGTERM');
-}
+});
 
-/** @param {Card} card */
-async function makeCard(card) {
+/**
+ * @param {import('@playwright/test').Browser} browser
+ * @param {Card} card
+ */
+async function makeCard(browser, card) {
   const context = await browser.newContext({ reducedMotion: 'reduce' });
   await context.addCookies([
     { name: 'nibwright-designer', value: card.by, url: address },

@@ -9,7 +9,6 @@ const views = [
   { name: 'base-gate', path: '/card/harbour-gate/base?piece=boat-panel' },
   { name: 'base-by-die', path: '/card/lighthouse-keeper/base?piece=cove-panel' },
   { name: 'base-millimetres', path: '/card/depot/base?piece=broad-mat', unit: 'mm' },
-  { name: 'revisions', path: '/card/terminus/revisions' },
   { name: 'sheet', path: '/card/bean-poles/sheet' },
   { name: 'for-filming', path: '/card/bean-poles/sheet', click: 'For filming' },
   { name: 'team', path: '/team' },
@@ -34,4 +33,28 @@ for (const { name, path, key, click, unit = 'in' } of views) {
   if (click) await page.getByRole('button', { name: click }).click();
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 }
+await page.goto(`${address}/card/${await revisedCopy()}/revisions`);
+await page.waitForLoadState('networkidle');
+await page.screenshot({ path: 'docs/screenshots/revisions.png' });
 await browser.close();
+
+/** A copy of a demo card with a few changes, each saved by itself, so that it has revisions to show. */
+async function revisedCopy() {
+  const copy = await page.request.post(`${address}/api/cards/bean-poles/copy`, { data: {} });
+  const { id } = await copy.json();
+  await page.goto(`${address}/card/${id}/base?piece=dark-mat`);
+  await page.waitForLoadState('networkidle');
+  const saved = () => page.locator('[data-save-state=saved]').waitFor();
+  for (const border of ['3/16', '1/4']) {
+    await page.getByLabel('all round').fill(border);
+    await page.getByLabel('all round').press('Enter');
+    await saved();
+    await page.waitForTimeout(700);
+  }
+  await page.getByLabel('Stock of D').selectOption({ label: 'Lovage 216 g' });
+  await page.waitForTimeout(900);
+  await page.getByLabel('Fold', { exact: true }).selectOption('tent');
+  await page.waitForTimeout(900);
+  await saved();
+  return id;
+}

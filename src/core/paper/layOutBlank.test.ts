@@ -1,22 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import paperSizes from '../../../test/reference/paper-sizes.json';
-import {
-  inches,
-  millimetres,
-  sameSize,
-  TICKS_PER_MILLIMETRE,
-  turnSize,
-  type Degrees,
-  type Size,
-} from '../length/length';
+import { inches, millimetres, sameSize, TICKS_PER_MILLIMETRE, type Size } from '../length/length';
 import { cardFormatIds, type Sides } from './cardFormat';
 import { cardFormat, cardFormats } from './cardFormats';
-import { fitFormats } from './fitFormats';
-import { straighten } from './straighten';
 import { layOutFormat, layOutBlank } from './layOutBlank';
 import { envelopes } from './envelopes';
 import { cutStraight } from './cutStraight';
-import { a4Sheet, letterSheet, sheetOf, sheets } from './sheets';
+import { a4Sheet, letterSheet, sheetOf } from './sheets';
 
 const size = (width: Size['width'], height: Size['height']): Size => ({ width, height });
 
@@ -186,102 +176,5 @@ describe('against the outside', () => {
     expect(cutStraight(letterSheet.size, blank).count).toBe(1);
     const panel = size(inches(3, 1, 4), inches(7, 3, 4));
     expect(cutStraight(letterSheet.size, panel)).toMatchObject({ count: 3, turned: true });
-  });
-});
-
-describe('cutting straight', () => {
-  it('counts touching edges as fitting, and one tick more as not', () => {
-    const half = size(inches(8, 1, 2), inches(5, 1, 2));
-    expect(cutStraight(letterSheet.size, half)).toMatchObject({
-      count: 2,
-      cuts: [{ axis: 'across', at: [inches(5, 1, 2)] }],
-      longestStroke: inches(8, 1, 2),
-    });
-    const over = size((half.width + 1) as Size['width'], (half.height + 1) as Size['height']);
-    expect(cutStraight(letterSheet.size, over).count).toBe(1);
-  });
-
-  it('gives none of what is larger than the sheet, or is nothing', () => {
-    expect(sheets.length).toBeGreaterThan(1);
-    for (const { size: sheet } of sheets) {
-      expect(cutStraight(sheet, size(inches(17), inches(17))).count).toBe(0);
-      expect(cutStraight(sheet, size(inches(0), inches(1))).count).toBe(0);
-    }
-  });
-
-  it('needs no cut for a piece as large as the sheet, whichever way it lies', () => {
-    expect(cutStraight(letterSheet.size, turnSize(letterSheet.size))).toMatchObject({
-      count: 1,
-      turned: true,
-      cuts: [],
-      longestStroke: 0,
-    });
-  });
-
-  // The slow obvious twin: try every cut position in whole eighths and count the boxes between.
-  it('gives as many as laying out the pieces one by one, on every sheet', () => {
-    let seen = 0;
-    for (const { size: sheet } of sheets)
-      for (let eighths = 5; eighths < 60; eighths += 7) {
-        const piece = size(inches(0, eighths, 8), inches(0, eighths + 9, 8));
-        const laid = (across: number, down: number) => {
-          let count = 0;
-          for (let y = down; y <= sheet.height; y += down)
-            for (let x = across; x <= sheet.width; x += across) count++;
-          return count;
-        };
-        const most = Math.max(laid(piece.width, piece.height), laid(piece.height, piece.width));
-        expect(cutStraight(sheet, piece).count).toBe(most);
-        seen++;
-      }
-    expect(seen).toBe(sheets.length * 8);
-  });
-});
-
-describe('choosing the base last', () => {
-  it('offers the formats a panel fits on, the least border first', () => {
-    const fitting = fitFormats(size(inches(4, 1, 8), inches(5, 3, 8)));
-    expect(fitting[0]).toMatchObject({ id: 'a2', stand: 'upright', atSides: inches(0, 1, 16) });
-    const borders = fitting.map(({ atSides, atEnds }) => atSides + atEnds);
-    expect(borders).toEqual(borders.toSorted((a, b) => a - b));
-    expect(fitting.filter(({ id }) => id === 'square-5-1-4')).toEqual([]);
-    expect(fitting.filter(({ id }) => id === 'half-page').map(({ stand }) => stand)).toEqual([
-      'upright',
-      'lying',
-    ]);
-  });
-
-  it('offers a square once, and nothing for what is larger than all', () => {
-    const small = fitFormats(size(inches(3), inches(3)));
-    expect(small.filter(({ id }) => id === 'square-5').length).toBe(1);
-    expect(fitFormats(size(inches(20), inches(3)))).toEqual([]);
-  });
-});
-
-describe('straightening', () => {
-  // Common practice, computed: a 105 x 148 mm panel stamped 1 degree aslant leaves 102.46 x 146.23 mm.
-  it('leaves of a panel stamped aslant what the trade reckons', () => {
-    const panel = size(millimetres(105), millimetres(148));
-    const left = straighten(panel, 1 as Degrees);
-    expect((left?.width ?? 0) / TICKS_PER_MILLIMETRE).toBeCloseTo(102.46, 2);
-    expect((left?.height ?? 0) / TICKS_PER_MILLIMETRE).toBeCloseTo(146.23, 2);
-    expect(straighten(panel, -1 as Degrees)).toEqual(left);
-    expect(straighten(panel, 0 as Degrees)).toEqual(panel);
-  });
-
-  // The corners of what is left, turned back by the slope, must lie in the panel.
-  it('never leaves more than the panel holds, and nothing when too much is aslant', () => {
-    const panel = size(inches(3), inches(4));
-    for (let slope = 0.5; slope < 20; slope += 0.5) {
-      const left = straighten(panel, slope as Degrees);
-      if (!left) throw new Error(`nothing is left at ${slope}`);
-      const t = (slope * Math.PI) / 180;
-      const across = left.width * Math.cos(t) + left.height * Math.sin(t);
-      const down = left.width * Math.sin(t) + left.height * Math.cos(t);
-      expect(across).toBeLessThanOrEqual(panel.width + 1e-6);
-      expect(down).toBeLessThanOrEqual(panel.height + 1e-6);
-    }
-    expect(straighten(panel, 45 as Degrees)).toBeUndefined();
-    expect(straighten(size(inches(1), inches(8)), 10 as Degrees)).toBeUndefined();
   });
 });

@@ -1,6 +1,7 @@
 import type { PieceId } from '../plan/ids';
 import type { Piece } from '../plan/piece';
 import type { About, Base, Plan } from '../plan/plan';
+import { sameJson } from '../plan/sameJson';
 import type { ResolvedCard } from './resolvedCard';
 
 /** A plan with its figures. */
@@ -84,8 +85,8 @@ export function compareCards(before: CardVersion, after: CardVersion): readonly 
       ? []
       : [{ kind: 'copies' as const, before: old.making.copies, after: now.making.copies }]),
     ...pieceChanges(before, after),
-    ...(same(old.habits, now.habits) ? [] : [{ kind: 'habits' as const }]),
-    ...(same(old.accepted, now.accepted) ? [] : [{ kind: 'accepted' as const }]),
+    ...(sameJson(old.habits, now.habits) ? [] : [{ kind: 'habits' as const }]),
+    ...(sameJson(old.accepted, now.accepted) ? [] : [{ kind: 'accepted' as const }]),
   ];
 }
 
@@ -99,7 +100,7 @@ function pieceChanges(before: CardVersion, after: CardVersion): readonly CardCha
     const old = oldById.get(now.id);
     if (!old) return [];
     return pieceParts
-      .filter((part) => !same(old[part], now[part]))
+      .filter((part) => !sameJson(old[part], now[part]))
       .map((part) => ({
         kind: 'piece',
         part,
@@ -134,8 +135,5 @@ function named({ id, name }: Piece, { card }: CardVersion): NamedPiece {
 }
 
 function keysThatDiffer<T extends object>(a: T, b: T): readonly (keyof T)[] {
-  return (Object.keys(b) as (keyof T)[]).filter((key) => !same(a[key], b[key]));
+  return (Object.keys(b) as (keyof T)[]).filter((key) => !sameJson(a[key], b[key]));
 }
-
-/** Plans are JSON made by one schema, so alike means the same text. */
-const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);

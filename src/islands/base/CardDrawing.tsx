@@ -13,7 +13,7 @@ import { faceCaption } from './foldWords';
 import { FromAbove } from './FromAbove';
 import { LeaderLines } from './LeaderLines';
 import { SelectionBrackets } from './SelectionBrackets';
-import { SmallViews } from './SmallViews';
+import { SmallViews, smallViewsSize } from './SmallViews';
 
 interface Props {
   readonly plan: Plan;
@@ -52,6 +52,9 @@ export function CardDrawing(props: Props) {
   const isShown = resolved ? resolved.face === face : selected === 'base';
   const bottom = scale.face.y + scale.face.height;
   const thickness = card.thickness.closed;
+  const spare = mainHeight - scale.face.height - (fold === 'gate' ? fromAboveRoom : 0);
+  const smallBottom = scale.face.y + mainHeight + 126;
+  const smallTop = smallBottom - smallViewsSize(card.base.blank, width, spare).height;
   return (
     <svg
       width={width}
@@ -104,8 +107,8 @@ export function CardDrawing(props: Props) {
         unit={unit}
         face={face}
         width={width}
-        bottom={scale.face.y + mainHeight + 126}
-        spare={mainHeight - scale.face.height - (fold === 'gate' ? fromAboveRoom : 0)}
+        bottom={smallBottom}
+        spare={spare}
         onTurn={onTurn}
       />
       <LeaderLines
@@ -113,7 +116,7 @@ export function CardDrawing(props: Props) {
         anchors={anchors}
         to={width + 12}
         selected={selected}
-        lowest={scale.face.y + mainHeight + 30}
+        lowest={smallTop - 4}
       />
       <text x={scale.face.x} y={bottom + 24} className="caption">
         {capitalise(faceName(face, fold))}

@@ -31,9 +31,9 @@ export function DieFields({ piece, resolved, card, library, unit, actions }: Pro
   const rule = size.by === 'die' ? size : undefined;
   const set = rule ? findDieSet(library, rule.set) : undefined;
   const support = resolved ? supportRect(card, resolved.support) : card.base.face;
-  const use = (next: ByDie) => actions.commit(changePiece(id, { size: next }));
-  const useSet = (ref: ByDie['set']) =>
-    use({ by: 'die', set: { id: ref.id, version: ref.version }, step: 0, turned: false });
+  const take = (next: ByDie) => actions.commit(changePiece(id, { size: next }));
+  const takeSet = (ref: ByDie['set']) =>
+    take({ by: 'die', set: { id: ref.id, version: ref.version }, step: 0, turned: false });
   return (
     <>
       <label className="flex gap-2">
@@ -44,9 +44,9 @@ export function DieFields({ piece, resolved, card, library, unit, actions }: Pro
           aria-label="Set of dies"
           value={set ? refOf(set) : ''}
           onChange={(event) => {
-            if (event.target.value === newDies) actions.askNewDies(useSet);
+            if (event.target.value === newDies) actions.askNewDies(takeSet);
             const chosen = sets.find((each) => refOf(each) === event.target.value);
-            if (chosen) useSet(chosen);
+            if (chosen) takeSet(chosen);
           }}
         >
           {!set && <option value="">{rule ? 'not in the stash' : 'choose a set'}</option>}
@@ -66,7 +66,7 @@ export function DieFields({ piece, resolved, card, library, unit, actions }: Pro
               className="in-place"
               aria-label="Die of the set"
               value={rule.step}
-              onChange={(event) => use({ ...rule, step: Number(event.target.value) })}
+              onChange={(event) => take({ ...rule, step: Number(event.target.value) })}
             >
               {set.steps.map((step, index) => {
                 const die = dieSize(step, rule.turned);
@@ -83,7 +83,7 @@ export function DieFields({ piece, resolved, card, library, unit, actions }: Pro
             <input
               type="checkbox"
               checked={rule.turned}
-              onChange={(event) => use({ ...rule, turned: event.target.checked })}
+              onChange={(event) => take({ ...rule, turned: event.target.checked })}
             />
             turned
           </label>

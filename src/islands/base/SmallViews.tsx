@@ -1,6 +1,12 @@
 import { drawFace, unknownColour } from '../../core/drawing/drawFace';
 import { otherUnit, writeLength, writeSize } from '../../core/length/formatLength';
-import { subtractLengths, sumLengths, type Length, type Unit } from '../../core/length/length';
+import {
+  subtractLengths,
+  sumLengths,
+  type Length,
+  type Size,
+  type Unit,
+} from '../../core/length/length';
 import type { Fold } from '../../core/paper/cardFormat';
 import type { Score } from '../../core/paper/layOutBlank';
 import { faceName, facesOf, isInside, type FaceId } from '../../core/plan/faces';
@@ -34,18 +40,13 @@ const captionGap = 12;
 /** Below the main view: the blank with its scores, and the other side of the sheet. */
 export function SmallViews({ card, fold, unit, face, width, bottom, spare, onTurn }: Props) {
   const { blank, scores, stock } = card.base;
-  const room = {
-    width: Math.min(widest, smallest.width + spare / 2, (width - captions) / 2),
-    height: smallest.height + spare * 0.8,
-  };
-  const scale = Math.min(room.width / blank.width, room.height / blank.height);
-  const size = { width: blank.width * scale, height: blank.height * scale };
+  const { scale, size, height } = smallViewsSize(blank, width, spare);
   const second = left + size.width + 176;
   const other = otherUnit(unit);
   const writeScores = (leading: Unit) =>
     joinWords(scores.map(({ at }) => writeLength(at, leading)));
   return (
-    <g transform={`translate(0 ${bottom - Math.max(size.height, captionHeight)})`}>
+    <g transform={`translate(0 ${bottom - height})`}>
       <g transform={`translate(${left} 0)`}>
         <rect
           {...size}
@@ -88,6 +89,17 @@ export function SmallViews({ card, fold, unit, face, width, bottom, spare, onTur
       </g>
     </g>
   );
+}
+
+/** How large the blank is drawn, in pixels, and the height of the views with their captions. */
+export function smallViewsSize(blank: Size, width: number, spare: number) {
+  const room = {
+    width: Math.min(widest, smallest.width + spare / 2, (width - captions) / 2),
+    height: smallest.height + spare * 0.8,
+  };
+  const scale = Math.min(room.width / blank.width, room.height / blank.height);
+  const size = { width: blank.width * scale, height: blank.height * scale };
+  return { scale, size, height: Math.max(size.height, captionHeight) };
 }
 
 interface ScoreLineProps {

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { StandingCard } from '../../core/drawing/standingCard';
 import type { Release } from '../../core/plan/cardFile';
 import { FormDialog } from '../parts/FormDialog';
+import { ReleaseSelect } from '../parts/ReleaseSelect';
 
 interface Props {
   readonly card: StandingCard;
@@ -25,19 +26,7 @@ export function MoveDialog({ card, releases, onMove, onClose }: Props) {
       onClose={onClose}
     >
       <label htmlFor="move-to">To the release</label>
-      <select
-        id="move-to"
-        className="field"
-        value={releaseId}
-        onChange={(event) => setReleaseId(event.target.value)}
-      >
-        <option value="">no release</option>
-        {releases.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
+      <ReleaseSelect id="move-to" releases={releases} value={releaseId} onChange={setReleaseId} />
     </FormDialog>
   );
 }

@@ -10,6 +10,7 @@ import type { Release } from '../../core/plan/cardFile';
 import { stocksOf, type Library, type Stock } from '../../core/plan/libraryItem';
 import type { Base } from '../../core/plan/plan';
 import { FormDialog } from '../parts/FormDialog';
+import { ReleaseSelect } from '../parts/ReleaseSelect';
 import { postJson } from '../store/postJson';
 import { lengthIssueSentence } from '../words/lengthIssueSentence';
 
@@ -129,19 +130,12 @@ export function NewCardDialog({ releases, library, unit, onClose }: Props) {
         ))}
       </select>
       <label htmlFor="card-release">Release</label>
-      <select
+      <ReleaseSelect
         id="card-release"
-        className="field"
+        releases={releases}
         value={releaseId}
-        onChange={(e) => setReleaseId(e.target.value)}
-      >
-        <option value="">no release</option>
-        {releases.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
+        onChange={setReleaseId}
+      />
     </FormDialog>
   );
 }

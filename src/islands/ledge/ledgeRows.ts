@@ -27,6 +27,9 @@ export const cardGap = 24;
 const narrowest = 172;
 const besideCard = 20;
 const headingHeight = 52;
+/** On a phone what the date means stands below the name, on two lines. */
+const narrowLedge = 520;
+const narrowHeadingHeight = 108;
 const aboveCards = 14;
 export const belowCards = 88;
 const emptyHeight = 96;
@@ -60,7 +63,7 @@ export function ledgeRows(
       key: `${key} heading`,
       release,
       cards: own,
-      height: headingHeight,
+      height: measures.width < narrowLedge ? narrowHeadingHeight : headingHeight,
     };
     if (own.length === 0)
       return [heading, { kind: 'empty', key: `${key} empty`, release, height: emptyHeight }];

@@ -42,7 +42,9 @@ export function nextWords(cards: readonly StandingCard[], today: string): string
     .toSorted((a, b) => ((a.filmOn ?? '') < (b.filmOn ?? '') ? -1 : 1));
   const count = `${cards.length} ${cards.length === 1 ? 'card' : 'cards'}.`;
   if (!next || next.filmOn === null) return count;
-  return `${count} Next: ${next.title} is filmed ${soonDay(next.filmOn, today)}.`;
+  const day = soonDay(next.filmOn, today);
+  const on = day === 'today' || day === 'tomorrow' ? day : `on ${day}`;
+  return `${count} Next: ${next.title} is filmed ${on}.`;
 }
 
 const weekdays = 'Sunday Monday Tuesday Wednesday Thursday Friday Saturday'.split(' ');
@@ -52,9 +54,9 @@ function soonDay(day: string, today: string): string {
   const days = daysBetween(today, day);
   if (days === 0) return 'today';
   if (days === 1) return 'tomorrow';
-  if (days > 1 && days < 7) return `on ${weekdays[new Date(`${day}T00:00Z`).getUTCDay()]}`;
+  if (days > 1 && days < 7) return weekdays[new Date(`${day}T00:00Z`).getUTCDay()] ?? day;
   // The year goes without saying while the day is near.
-  return `on ${Math.abs(days) < 200 ? dayWords(day).replace(/ \d+$/, '') : dayWords(day)}`;
+  return Math.abs(days) < 200 ? dayWords(day).replace(/ \d+$/, '') : dayWords(day);
 }
 
 function awayWords(days: number): string {

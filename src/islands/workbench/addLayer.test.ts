@@ -16,7 +16,7 @@ import type { FaceId } from '../../core/plan/faces';
 import type { Plan } from '../../core/plan/plan';
 import { resolvePlan } from '../../core/resolve/resolvePlan';
 import type { SupportId } from '../../core/resolve/resolvedCard';
-import { addLayer } from './addLayer';
+import { addLayer, addMatRound, removeLayer } from './addLayer';
 import { keepSizes, sizeChanges } from './sizeChanges';
 
 const [first] = library;
@@ -85,5 +85,30 @@ describe('what a move does to the sizes', () => {
     const kept = resolve(apply(removed, keepSizes(changes)));
     const width = (id: string) => kept.pieces.find((piece) => piece.id === id)?.rect.width;
     expect([width('mat-2'), width('top')]).toEqual([ticksOf('3 1/4'), ticksOf('3 1/8')]);
+  });
+});
+
+describe('building outward and removing', () => {
+  const panel = planOf([pieceOn('front', 'panel', reveal('1/4'))]);
+  const cardOf = (plan: Plan) => resolvePlan(plan, library);
+
+  it('puts a mat round a piece, in another colour, with the everyday border', () => {
+    const edit = addMatRound(panel, library, cardOf(panel), 'panel' as PieceId, added);
+    if (!edit) throw new Error('nothing to put a mat round');
+    const next = apply(panel, edit);
+    const [mat, inner] = cardOf(next).pieces;
+    expect([mat?.id, inner?.id]).toEqual([added, 'panel']);
+    expect((mat?.rect.width ?? 0) - (inner?.rect.width ?? 0)).toBe(ticksOf('1/4'));
+    expect(mat?.piece.stock).not.toEqual(inner?.piece.stock);
+    expect(addMatRound(panel, library, cardOf(panel), 'gone' as PieceId, added)).toBeUndefined();
+  });
+
+  it('keeps the size of a mat whose panel is removed', () => {
+    const edit = addMatRound(panel, library, cardOf(panel), 'panel' as PieceId, added);
+    const next = apply(panel, edit ?? { kind: 'batch', edits: [] });
+    const before = cardOf(next).pieces[0]?.rect;
+    const left = apply(next, removeLayer(next, cardOf(next), 'panel' as PieceId));
+    expect(cardOf(left).pieces.map(({ rect }) => rect)).toEqual([before]);
+    expect(left.pieces[0]?.size.by).toBe('measure');
   });
 });

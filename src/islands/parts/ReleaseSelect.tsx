@@ -1,0 +1,28 @@
+import type { Release } from '../../core/plan/cardFile';
+
+interface Props {
+  readonly id: string;
+  readonly releases: readonly Release[];
+  /** Empty for none. */
+  readonly value: string;
+  readonly onChange: (id: string) => void;
+}
+
+/** Chooses a release, or none. */
+export function ReleaseSelect({ id, releases, value, onChange }: Props) {
+  return (
+    <select
+      id={id}
+      className="field"
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+    >
+      <option value="">no release</option>
+      {releases.map((release) => (
+        <option key={release.id} value={release.id}>
+          {release.name}
+        </option>
+      ))}
+    </select>
+  );
+}
