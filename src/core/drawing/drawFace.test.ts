@@ -49,8 +49,8 @@ describe('a drawn face', () => {
 describe('a card on the Ledge', () => {
   it('is drawn from its plan and counts what it has to mend', () => {
     const plan = planOf([
-      pieceOn('front', 'large', measure('5', '5')),
       pieceOn('front', 'uneven', measure('4', '5')),
+      pieceOn('uneven', 'large', measure('4 1/8', '2')),
     ]);
     expect(stand(plan)).toMatchObject({ stops: 1, looks: 1, format: 'A2', isLying: false });
     expect(stand(plan).front).toEqual(draw(plan, 'front'));

@@ -70,8 +70,8 @@ describe('the rules', () => {
 
   it('tell what stops the card first', () => {
     const plan = planOf([
-      pieceOn('front', 'large', measure('5', '5')),
       pieceOn('front', 'uneven', measure('4', '5')),
+      pieceOn('uneven', 'large', measure('4 1/8', '2')),
     ]);
     expect(findingsOf(plan).map(({ severity }) => severity)).toEqual(['stop', 'look']);
   });
@@ -95,6 +95,11 @@ describe('unequal borders', () => {
     const mended = afterRemedy(slimline, first(slimline), index);
     expect(findingsOf(mended)).toEqual([]);
     expect(mended.pieces[0]?.size.by).toBe('reveal');
+  });
+
+  it('takes what shows between pieces side by side for no border', () => {
+    const two = ['left', 'right'].map((name) => pieceOn('front', name, measure('1', '2')));
+    expect(namesOf(planOf(two)).filter((name) => name.endsWith('unequal-borders'))).toEqual([]);
   });
 
   it('lets borders be that were given side by side, or measured from an edge', () => {

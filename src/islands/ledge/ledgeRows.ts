@@ -24,7 +24,7 @@ export interface RowMeasures {
 
 export const cardGap = 24;
 /** What is said beneath a card needs so much, however narrow it is. */
-const narrowest = 172;
+const narrowest = 184;
 const besideCard = 20;
 const headingHeight = 52;
 /** On a phone what the date means stands below the name, on two lines. */

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import type { Edit } from '../../core/plan/edit';
@@ -56,7 +56,10 @@ export function Revisions(props: Props) {
   // A save made here, such as a restored revision, comes into the list.
   useEffect(() => void load(), [load, revision]);
 
-  const walked = loaded ? walkRevisions(loaded.start, loaded.revisions, library) : [];
+  const walked = useMemo(
+    () => (loaded ? walkRevisions(loaded.start, loaded.revisions, library) : []),
+    [loaded, library],
+  );
   const newestFirst = walked.toReversed();
   const current =
     walked.find(({ number }) => number === chosen) ?? newestFirst[1] ?? newestFirst[0];

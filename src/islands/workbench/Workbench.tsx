@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { otherUnit, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
@@ -20,7 +20,9 @@ import { changeAndFocusRow, enterRow, useSelection } from './useSelection';
 import { workbenchKeys } from './workbenchKeys';
 import { WorkbenchHeader } from './WorkbenchHeader';
 
-// What is not there at first sight is loaded when it is wanted.
+// What is not there at first sight comes after it, and is there when it is wanted.
+const loadSheet = () => import('../sheet/SheetStation');
+const loadRevisions = () => import('../revisions/Revisions');
 const NewDiesDialog = lazy(async () => ({
   default: (await import('../parts/NewDiesDialog')).NewDiesDialog,
 }));
@@ -30,12 +32,8 @@ const NewReleaseDialog = lazy(async () => ({
 const NewStockDialog = lazy(async () => ({
   default: (await import('../parts/NewStockDialog')).NewStockDialog,
 }));
-const SheetStation = lazy(async () => ({
-  default: (await import('../sheet/SheetStation')).SheetStation,
-}));
-const Revisions = lazy(async () => ({
-  default: (await import('../revisions/Revisions')).Revisions,
-}));
+const SheetStation = lazy(async () => ({ default: (await loadSheet()).SheetStation }));
+const Revisions = lazy(async () => ({ default: (await loadRevisions()).Revisions }));
 const HabitsDialog = lazy(async () => ({ default: (await import('./HabitsDialog')).HabitsDialog }));
 const ConflictDialog = lazy(async () => ({
   default: (await import('./ConflictDialog')).ConflictDialog,
@@ -71,6 +69,11 @@ export function Workbench(props: Props) {
   const { view, selected, go, select, walk } = selection;
   const commands = useLayerCommands(state, library, selection);
   const { change } = commands;
+
+  useEffect(() => {
+    void loadSheet();
+    void loadRevisions();
+  }, []);
 
   const swapUnit = (next: Unit) => {
     setUnit(next);

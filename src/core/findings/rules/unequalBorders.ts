@@ -1,4 +1,10 @@
-import { letterOf, supportRect, type Rect, type ResolvedPiece } from '../../resolve/resolvedCard';
+import {
+  letterOf,
+  piecesOn,
+  supportRect,
+  type Rect,
+  type ResolvedPiece,
+} from '../../resolve/resolvedCard';
 import { isSameBorder } from '../../tolerances';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
 import { insetBy, resizeRemedy } from './sizeRemedy';
@@ -6,7 +12,8 @@ import { insetBy, resizeRemedy } from './sizeRemedy';
 /**
  * A centred piece whose border at the sides is not the border at top and bottom.
  * Borders typed side by side, or a place measured from an edge, are meant and not found;
- * nor is the odd half tick that centring leaves.
+ * nor is the odd half tick that centring leaves. Where several pieces lie side by side on one support,
+ * what shows between them is no border.
  */
 export const unequalBorders: Rule = {
   id: 'unequal-borders',
@@ -15,7 +22,8 @@ export const unequalBorders: Rule = {
       const { left, top, right, bottom } = piece.reveals;
       const isCentred = piece.origins.x.kind === 'centred' && piece.origins.y.kind === 'centred';
       const overhangs = Math.min(left, top, right, bottom) < 0;
-      if (!isCentred || overhangs || isSameBorder(left, top)) return [];
+      const isAlone = piecesOn(card, piece.support, piece.face).length === 1;
+      if (!isCentred || !isAlone || overhangs || isSameBorder(left, top)) return [];
       const supportLetter = letterOf(card, piece.support);
       return [
         findOnPiece(
