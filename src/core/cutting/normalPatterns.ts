@@ -1,0 +1,50 @@
+/**
+ * The lengths up to `room` that pieces laid side by side can come to, and `room` itself, rising. Every
+ * cut can be moved to one of them, since what lies past it can be pushed up to it. Source: Christofides
+ * and Whitlock, An algorithm for two-dimensional cutting problems, Operations Research 25 (1977).
+ * @param sides each side with how often it may be laid; all are whole and positive.
+ */
+export function normalPatterns(
+  room: number,
+  sides: readonly { readonly length: number; readonly copies: number }[],
+): readonly number[] {
+  let sums = new Set([0]);
+  for (const { length, copies } of sides) {
+    const next = new Set(sums);
+    for (const sum of sums)
+      for (let count = 1; count <= copies && sum + count * length <= room; count++)
+        next.add(sum + count * length);
+    sums = next;
+  }
+  return [...sums.add(room)].sort((a, b) => a - b);
+}
+
+/** The place of the largest pattern that is not above a length; the first is 0, so there is one. */
+export function patternAt(patterns: readonly number[], length: number): number {
+  let [low, high] = [0, patterns.length - 1];
+  while (low < high) {
+    const middle = Math.ceil((low + high) / 2);
+    if ((patterns[middle] ?? Infinity) <= length) low = middle;
+    else high = middle - 1;
+  }
+  return low;
+}
+
+/**
+ * What is left of each pattern when an equal or smaller one is cut off, as the place of the largest
+ * pattern that fits it; row by row, a row for each pattern. Places above the pattern itself stay 0.
+ */
+export function restPlaces(patterns: readonly number[]): Int32Array {
+  const count = patterns.length;
+  const places = new Int32Array(count * count);
+  for (let whole = 0; whole < count; whole++) {
+    // As more is cut off, less is left, so the place only moves down.
+    let rest = whole;
+    for (let cut = 0; cut <= whole; cut++) {
+      const left = (patterns[whole] ?? 0) - (patterns[cut] ?? 0);
+      while ((patterns[rest] ?? 0) > left) rest--;
+      places[whole * count + cut] = rest;
+    }
+  }
+  return places;
+}
