@@ -30,6 +30,26 @@ for (const { format, points } of papers)
     expect(text).not.toContain('Nothing to mend');
   });
 
+test('the sheet for filming prints the figures as they are said, and keeps what is ticked', async ({
+  page,
+}) => {
+  const copy = await page.request.post('/api/cards/bean-poles/copy', { data: {} });
+  const { id } = (await copy.json()) as { id: string };
+  await page.goto(`/card/${id}/sheet`);
+  await page.waitForLoadState('networkidle');
+  await page.getByRole('button', { name: 'For filming' }).click();
+  const { text } = await print(page, 'A4');
+  const bare = text.replaceAll(/\s/g, '');
+  for (const words of ['fourandoneeighthbyfiveandthreeeighths', 'Theveryfirstmat', 'revision1'])
+    expect(bare).toContain(words);
+  expect(text).not.toContain('Markdown');
+  await page.getByLabel(/^The very first mat/).check();
+  await expect(page.locator('[data-save-state=saved]')).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'For filming' }).click();
+  await expect(page.getByLabel(/^The very first mat/)).toBeChecked();
+});
+
 test('the copies are counted into the cut list', async ({ page }) => {
   await page.goto('/card/rain-day/sheet');
   await page.waitForLoadState('networkidle');
