@@ -1,4 +1,4 @@
-import { beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { fiveLayers, library, reveal } from '../../test/support/plans';
 import { freshId, someTime, testDatabase } from '../../test/support/store';
 import { writeCardFile } from '../core/plan/cardFile';
@@ -48,22 +48,9 @@ describe('a backup', () => {
     text = await writeBackup(from, someTime);
     into = await openStore({});
   });
+  afterAll(() => into.close());
 
-  it('restores every card to the same bytes, with its revisions', async () => {
-    const before = await allFiles(from);
-    expect(Object.keys(before).length).toBeGreaterThan(0);
-    expect(await readBackup(into.db, text)).toBe(Object.keys(before).length);
-    expect(await allFiles(into.db)).toEqual(before);
-    const most = { most: 10 };
-    expect(await listRevisions(into.db, id, most)).toEqual(await listRevisions(from, id, most));
-    // What was restored gives the same backup again.
-    expect(await writeBackup(into.db, someTime)).toBe(text);
-  });
-
-  it('is not put over what is there, and a damaged one leaves nothing behind', async () => {
-    await expect(readBackup(into.db, text)).rejects.toThrow('There are cards here already');
-    await into.close();
-    into = await openStore({});
+  it('leaves nothing behind where it is damaged', async () => {
     const lines = text.trimEnd().split('\n');
     const damaged: readonly (readonly [string, string])[] = [
       ['no backup', 'hello'],
@@ -79,6 +66,17 @@ describe('a backup', () => {
       await expect(refused).rejects.toThrow(reason);
     }
     expect(await listCardHeads(into.db)).toEqual([]);
-    await into.close();
+  });
+
+  it('restores every card to the same bytes, with its revisions', async () => {
+    const before = await allFiles(from);
+    expect(Object.keys(before).length).toBeGreaterThan(0);
+    expect(await readBackup(into.db, text)).toBe(Object.keys(before).length);
+    expect(await allFiles(into.db)).toEqual(before);
+    const most = { most: 10 };
+    expect(await listRevisions(into.db, id, most)).toEqual(await listRevisions(from, id, most));
+    // What was restored gives the same backup again, and is not put over what is there.
+    expect(await writeBackup(into.db, someTime)).toBe(text);
+    await expect(readBackup(into.db, text)).rejects.toThrow('There are cards here already');
   });
 });
