@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { typedLengthSchema } from '../length/lengthSchema';
+import type { Length } from '../length/length';
+import { typedLengthSchema, type TypedLength } from '../length/lengthSchema';
 import { adhesiveIds } from '../paper/adhesives';
-import { faceIds } from './faces';
+import { faceIds, type Side } from './faces';
 import { pieceIdSchema, type Immutable } from './ids';
 import { libraryRefSchema } from './libraryItem';
 
@@ -115,4 +116,14 @@ export const plainPiece = {
 /** Whether two supports are the same face or piece. */
 export function sameSupport(a: Support, b: Support): boolean {
   return 'piece' in a ? 'piece' in b && a.piece === b.piece : 'face' in b && a.face === b.face;
+}
+
+/** The lengths of typed sides: borders, or what is trimmed off. */
+export function sideLengths({
+  left,
+  top,
+  right,
+  bottom,
+}: Readonly<Record<Side, TypedLength>>): Readonly<Record<Side, Length>> {
+  return { left: left.ticks, top: top.ticks, right: right.ticks, bottom: bottom.ticks };
 }

@@ -6,7 +6,7 @@ import { sheetOf, sheets, type Sheet } from '../paper/sheets';
 import type { Fold } from '../paper/cardFormat';
 import type { Score } from '../paper/layOutBlank';
 import { faceName, facesOf, type FaceId } from '../plan/faces';
-import type { Piece } from '../plan/piece';
+import { sideLengths } from '../plan/piece';
 import type { Plan } from '../plan/plan';
 import {
   letterOf,
@@ -139,7 +139,7 @@ function cutRow(resolved: ResolvedPiece, card: ResolvedCard, copies: number): Cu
     name: resolved.name,
     face: resolved.face,
     size,
-    before: piece.trim ? { size: cut, off: plainSides(piece.trim) } : undefined,
+    before: piece.trim ? { size: cut, off: sideLengths(piece.trim) } : undefined,
     die: die && { set: die.set, nth: die.nth, of: die.of },
     recovered: opening && { width: opening.width, height: opening.height },
     flap: resolved.crossesGate ? piece.carriedBy : undefined,
@@ -151,10 +151,6 @@ function cutRow(resolved: ResolvedPiece, card: ResolvedCard, copies: number): Cu
     count: copies,
     notes: piece.notes,
   };
-}
-
-function plainSides({ left, top, right, bottom }: NonNullable<Piece['trim']>): Reveals {
-  return { left: left.ticks, top: top.ticks, right: right.ticks, bottom: bottom.ticks };
 }
 
 function blankYield(sheet: Sheet, blank: Size, trimmerLength: Length): BlankYield {

@@ -1,18 +1,12 @@
 import { useState } from 'react';
 import { writeSize } from '../../core/length/formatLength';
-import {
-  halveLength,
-  subtractLengths,
-  zeroLength,
-  type Degrees,
-  type Size,
-  type Unit,
-} from '../../core/length/length';
+import { zeroLength, type Degrees, type Size, type Unit } from '../../core/length/length';
 import { asTyped } from '../../core/length/lengthSchema';
 import { straighten } from '../../core/paper/straighten';
 import { sides } from '../../core/plan/faces';
 import type { Piece } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
+import { centredReveals } from '../../core/resolve/centredReveals';
 import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
 import { LengthField } from '../parts/LengthField';
 import { TextField } from '../parts/TextField';
@@ -129,15 +123,14 @@ export function FinishFields({ piece, resolved, letter, plan, unit, actions }: P
 
 /** The size trimmed to, and what comes off each side of the cut size for it. */
 function trimTo(cut: Size, left: Size): Pick<Piece, 'size' | 'trim'> {
-  const [offLeft, offRight] = halveLength(subtractLengths(cut.width, left.width));
-  const [offTop, offBottom] = halveLength(subtractLengths(cut.height, left.height));
+  const off = centredReveals(cut, left);
   return {
     size: { by: 'measure', width: asTyped(left.width), height: asTyped(left.height) },
     trim: {
-      left: asTyped(offLeft),
-      top: asTyped(offTop),
-      right: asTyped(offRight),
-      bottom: asTyped(offBottom),
+      left: asTyped(off.left),
+      top: asTyped(off.top),
+      right: asTyped(off.right),
+      bottom: asTyped(off.bottom),
     },
   };
 }

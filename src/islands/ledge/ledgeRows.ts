@@ -52,7 +52,9 @@ export function ledgeRows(
   const groups = new Map<string | undefined, StandingCard[]>();
   for (const card of cards) {
     const id = card.releaseId !== null && known.has(card.releaseId) ? card.releaseId : undefined;
-    groups.set(id, [...(groups.get(id) ?? []), card]);
+    const group = groups.get(id);
+    if (group) group.push(card);
+    else groups.set(id, [card]);
   }
   return [...releases, undefined].flatMap((release): LedgeRow[] => {
     const own = groups.get(release?.id) ?? [];

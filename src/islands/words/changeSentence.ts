@@ -1,12 +1,11 @@
 import { writeLength, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
-import type { TypedLength } from '../../core/length/lengthSchema';
 import { adhesive } from '../../core/paper/adhesives';
 import { cardFormat } from '../../core/paper/cardFormats';
 import type { Designer, Release } from '../../core/plan/cardFile';
-import { faceName, type Side } from '../../core/plan/faces';
+import { faceName } from '../../core/plan/faces';
 import { findItem, type Library, type LibraryRef } from '../../core/plan/libraryItem';
-import type { PlaceRule, SizeRule, Support } from '../../core/plan/piece';
+import { sideLengths, type PlaceRule, type SizeRule, type Support } from '../../core/plan/piece';
 import type { About, Base } from '../../core/plan/plan';
 import type { CardChange } from '../../core/resolve/compareCards';
 import { dayWords } from '../../core/tutorial/dayWords';
@@ -142,7 +141,7 @@ function pieceSentence(
       return `group ${fromTo(before.group ?? 'none', after.group ?? 'none')}`;
     case 'trim':
       return after.trim
-        ? `trims off ${writeReveals(plain(after.trim), unit)} after decorating`
+        ? `trims off ${writeReveals(sideLengths(after.trim), unit)} after decorating`
         : 'no longer trimmed';
     case 'cutOut':
       return after.cutOut
@@ -173,7 +172,7 @@ function sizeWords(
     case 'reveal':
       return { way: 'border', figure: writeLength(rule.all.ticks, unit) };
     case 'sides':
-      return { way: 'borders', figure: writeReveals(plain(rule), unit) };
+      return { way: 'borders', figure: writeReveals(sideLengths(rule), unit) };
     case 'step':
       return { way: 'smaller by', figure: writeLength(rule.overall.ticks, unit) };
     case 'measure':
@@ -182,7 +181,10 @@ function sizeWords(
         figure: writeSize({ width: rule.width.ticks, height: rule.height.ticks }, unit),
       };
     case 'outset':
-      return { way: `round ${pieceName(rule.around)}`, figure: writeReveals(plain(rule), unit) };
+      return {
+        way: `round ${pieceName(rule.around)}`,
+        figure: writeReveals(sideLengths(rule), unit),
+      };
     case 'die':
       return {
         way: `die of ${nameOf(rule.set, library)}`,
@@ -216,10 +218,3 @@ const supportWords = (on: Support, { pieceName }: ChangeWords) =>
 function nameOf(ref: LibraryRef, library: Library): string {
   return findItem(library, ref)?.name ?? ref.id;
 }
-
-const plain = ({ left, top, right, bottom }: Readonly<Record<Side, TypedLength>>) => ({
-  left: left.ticks,
-  top: top.ticks,
-  right: right.ticks,
-  bottom: bottom.ticks,
-});
