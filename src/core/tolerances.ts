@@ -1,4 +1,4 @@
-import type { Length } from './length/length';
+import { millimetres, type Length } from './length/length';
 
 /**
  * One tick, 62.5 nm. Centring cannot split an odd tick, so the two borders of a centred piece may
@@ -16,3 +16,12 @@ export function isSameBorder(a: Length, b: Length): boolean {
  * seen edge to edge. From memory.
  */
 export const hardlyTold = 4;
+
+/** CIEDE2000. A print whose every ink is nearer to its paper than this is lost on it. From memory. */
+export const lostOnPaper = 8;
+
+/** A rigid piece follows what is under it where that is no thicker: a layer of card or two. From memory. */
+export const bendsOver = millimetres(0.7);
+
+/** How far a figure on a spring sways to each side. From memory. */
+export const sway = millimetres(2);

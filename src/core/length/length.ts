@@ -98,6 +98,10 @@ export function turnSize(size: Size): Size {
 }
 
 /** Whether both sides agree to the tick. */
+export function fitsIn(size: Size, room: Size): boolean {
+  return size.width <= room.width && size.height <= room.height;
+}
+
 export function sameSize(a: Size, b: Size): boolean {
   return a.width === b.width && a.height === b.height;
 }

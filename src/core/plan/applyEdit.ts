@@ -1,7 +1,7 @@
 import { batchEdits, type Edit, type SimpleEdit } from './edit';
 import type { PieceId } from './ids';
 import { sameSupport, type Piece } from './piece';
-import { mostPieces, sortAccepted, type Plan } from './plan';
+import { mostPieces, sortAccepted, sortUses, type Plan, type Use } from './plan';
 
 /** Why an edit could not be applied; the plan is unchanged. */
 export interface EditIssue {
@@ -75,6 +75,8 @@ function applySimple(plan: Plan, edit: SimpleEdit): EditOutcome {
           { kind: 'reorder-piece', id: edit.id, index },
         );
       });
+    case 'set-use':
+      return setUse(plan, edit);
     case 'accept-finding':
       return acceptFinding(plan, edit);
     default:
@@ -117,6 +119,15 @@ function removePiece(plan: Plan, id: PieceId): EditOutcome {
 function hangAsBefore({ id, on }: Piece): SimpleEdit {
   return { kind: 'change-piece', id, change: { on } };
 }
+
+function setUse(plan: Plan, { id, use }: Extract<SimpleEdit, { kind: 'set-use' }>): EditOutcome {
+  const before = plan.uses.find((each) => each.id === id);
+  const others = plan.uses.filter((each) => each.id !== id);
+  const uses = use ? sortUses([...others, { id, ...use }]) : others;
+  return done({ ...plan, uses }, { kind: 'set-use', id, use: before ? withoutId(before) : null });
+}
+
+const withoutId = ({ item, amount, pieceId, note }: Use) => ({ item, amount, pieceId, note });
 
 function acceptFinding(
   plan: Plan,

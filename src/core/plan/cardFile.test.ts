@@ -2,13 +2,17 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import planVersion1 from '../../../test/fixtures/plan-1.json';
 import planVersion2 from '../../../test/fixtures/plan-2.json';
+import planVersion3 from '../../../test/fixtures/plan-3.json';
+import planVersion4 from '../../../test/fixtures/plan-4.json';
 import { coves, fiveLayers, library, pieceOn, planOf } from '../../../test/support/plans';
 import { readCardFile, usedLibrary, writeCardFile, type CardFile } from './cardFile';
 import { cardFileJsonSchema } from './cardFileJsonSchema';
 import type { CardId } from './ids';
 import { editSchema } from './edit';
+import { plainMaking } from './plan';
 import { upgradePlan } from './upgradePlan';
-import { upgradeEdit } from './upgradePlan1';
+import { upgradeEdit } from './upgradeEdit';
+import { papersOf } from './piece';
 
 const file: CardFile = {
   format: 'nibwright-card',
@@ -105,14 +109,39 @@ describe('the published JSON Schema', () => {
 });
 
 describe('older plans', () => {
-  it('are read as they were written: version 2', () => {
-    expect(upgradePlan(planVersion2)).toEqual({ ok: true, plan: planVersion2 });
+  it('are read as they were written: version 4', () => {
+    expect(upgradePlan(planVersion4)).toEqual({ ok: true, plan: planVersion4 });
+  });
+
+  it('gain what they did not know: version 3', () => {
+    const read = upgradePlan(planVersion3);
+    if (!read.ok) throw new Error(JSON.stringify(read.issue));
+    const pieces = papersOf(read.plan);
+    expect(pieces.map(({ place, isMirrored, overhang }) => [place, isMirrored, overhang])).toEqual(
+      planVersion3.pieces.map(({ place }) => [{ ...place, turn: 0 }, false, 'kept']),
+    );
+    expect(read.plan).toMatchObject({ ...planVersion3, schema: 4 });
+  });
+
+  it('gain what they did not know: version 2', () => {
+    const read = upgradePlan(planVersion2);
+    if (!read.ok) throw new Error(JSON.stringify(read.issue));
+    const { making, uses, habits, pieces } = read.plan;
+    expect(making).toEqual({ ...plainMaking, copies: planVersion2.making.copies });
+    expect(uses).toEqual([]);
+    expect(habits).toMatchObject({
+      ...planVersion2.habits,
+      kerf: { ticks: 0 },
+      slidesSheets: false,
+    });
+    expect(pieces).toMatchObject(planVersion2.pieces);
   });
 
   it('gain what they did not know: version 1', () => {
     const read = upgradePlan(planVersion1);
     if (!read.ok) throw new Error(JSON.stringify(read.issue));
-    const { about, habits, pieces } = read.plan;
+    const { about, habits } = read.plan;
+    const pieces = papersOf(read.plan);
     expect(about).toMatchObject({ ...planVersion1.about, techniques: [], filmOn: null });
     expect(habits.reveals.in).toEqual(planVersion1.habits.reveals);
     expect(habits.reveals.mm.everyday.ticks).toBe(40_000);
@@ -132,5 +161,11 @@ describe('older plans', () => {
       edits: [{ piece: { isOff: false } }],
     });
     expect(editSchema.safeParse(add).success).toBe(false);
+    const place = { x: { from: 'centre' }, y: { from: 'centre' } };
+    const move = { kind: 'change-piece', id: 'mat', change: { place } };
+    expect(editSchema.parse(upgradeEdit(move))).toMatchObject({ change: { place: { turn: 0 } } });
+    const mark = planVersion4.pieces.find(({ kind }) => kind === 'image');
+    const addMark = { kind: 'add-piece', index: 0, piece: mark };
+    expect(upgradeEdit(addMark)).toEqual(addMark);
   });
 });

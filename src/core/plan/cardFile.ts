@@ -1,6 +1,13 @@
 import { z } from 'zod';
 import { cardIdSchema, designerIdSchema, releaseIdSchema, type Immutable } from './ids';
-import { findItem, libraryItemSchema, type Library, type LibraryItem } from './libraryItem';
+import {
+  findItem,
+  libraryItemSchema,
+  type Library,
+  type LibraryItem,
+  type LibraryRef,
+} from './libraryItem';
+import type { Piece, SizeRule } from './piece';
 import { planSchema, type Plan } from './plan';
 import { upgradePlan, type PlanIssue } from './upgradePlan';
 
@@ -42,11 +49,36 @@ export type ReadCardFile =
       readonly issue: PlanIssue | { readonly code: 'not-json' | 'no-card-file' };
     };
 
+/** What of the library a piece refers to. */
+export function itemsOf(piece: Piece): readonly LibraryRef[] {
+  switch (piece.kind) {
+    case 'panel':
+      return [piece.stock, ...itemsOfSize(piece.size)];
+    case 'image':
+      return [piece.stamp];
+    case 'stencil':
+      return [piece.stencil];
+    case 'dot':
+      return piece.item ? [piece.item] : [];
+    case 'words':
+    case 'drawn':
+      return [];
+    default:
+      throw new TypeError(`itemsOf: unknown kind ${JSON.stringify(piece satisfies never)}`);
+  }
+}
+
+function itemsOfSize(size: SizeRule): readonly LibraryRef[] {
+  if (size.by === 'die') return [size.set];
+  return size.by === 'stamp' ? [size.stamp] : [];
+}
+
 /** The library versions a plan refers to, each once, by id and then version. */
 export function usedLibrary(plan: Plan, library: Library): readonly LibraryItem[] {
   const refs = [
     plan.base.stock,
-    ...plan.pieces.flatMap(({ stock, size }) => (size.by === 'die' ? [stock, size.set] : [stock])),
+    ...plan.pieces.flatMap(itemsOf),
+    ...plan.uses.map(({ item }) => item),
   ];
   const items = new Map<string, LibraryItem>();
   for (const ref of refs) {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  chalk,
   fiveLayers,
   library,
   measure,
@@ -21,7 +22,7 @@ import { editBetween } from './editBetween';
 import { supportsExist } from './editTouches';
 import type { PieceId } from './ids';
 import { moveToFace } from './moveToFace';
-import type { Piece } from './piece';
+import { papersOf } from './piece';
 import type { Plan } from './plan';
 import { putMatUnder } from './putMatUnder';
 import { turnOff } from './turnOff';
@@ -102,12 +103,12 @@ describe('turning off', () => {
 describe('a mat put under a piece', () => {
   it('keeps the piece’s size and takes its own from it', () => {
     const plan = planOf([pieceOn('front', 'panel', reveal('1/4'))]);
-    const [panel] = plan.pieces;
+    const [panel] = papersOf(plan);
     const [figures] = resolvePlan(plan, library).pieces;
     if (!panel || !figures) throw new Error('no panel');
     const eighth = typed('1/8');
     const sides = { left: eighth, top: eighth, right: eighth, bottom: eighth };
-    const mat: Piece = pieceOn('front', 'mat', { by: 'outset', around: panel.id, ...sides });
+    const mat = pieceOn('front', 'mat', { by: 'outset', around: panel.id, ...sides });
     const built = after(plan, putMatUnder(plan, panel, mat, figures.rect));
     expect(onOf(built)).toEqual(['mat on front', 'panel on mat']);
     const sizes = resolvePlan(built, library).pieces.map(({ rect }) => [rect.width, rect.height]);
@@ -129,8 +130,9 @@ const anyPlan: fc.Arbitrary<Plan> = fc
     order: fc.shuffledSubarray(['a', 'b', 'c', 'd']),
     border: fc.constantFrom('1/8', '1/4'),
     isAccepted: fc.boolean(),
+    uses: fc.subarray(['gem', 'dot', 'ink']),
   })
-  .map(({ title, copies, fold, isLedInMillimetres, order, border, isAccepted }) => {
+  .map(({ title, copies, fold, isLedInMillimetres, order, border, isAccepted, uses }) => {
     const plan = planOf(
       order.map((name, index) => pieceOn(order[index - 1] ?? 'front', name, reveal(border))),
       { fold },
@@ -138,7 +140,16 @@ const anyPlan: fc.Arbitrary<Plan> = fc
     return {
       ...plan,
       about: { ...plan.about, title },
-      making: { copies },
+      making: { ...plan.making, copies },
+      uses: uses
+        .map((name) => ({
+          id: name as PieceId,
+          item: chalk,
+          amount: copies,
+          pieceId: null,
+          note: '',
+        }))
+        .toSorted((a, b) => (a.id < b.id ? -1 : 1)),
       habits: isLedInMillimetres ? defaultHabits('mm') : plan.habits,
       accepted: isAccepted ? [{ rule: 'unequal-borders' as const, pieceId: null }] : [],
     };

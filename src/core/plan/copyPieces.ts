@@ -1,6 +1,6 @@
 import { batchEdits, type Edit, type SimpleEdit } from './edit';
 import type { PieceId } from './ids';
-import type { Piece } from './piece';
+import { isPaper, type Paper, type Piece } from './piece';
 import { withGroup } from './pieceSets';
 import type { Plan } from './plan';
 
@@ -31,17 +31,20 @@ export function copyPieces(
     kind: 'add-piece',
     index: after + index,
     piece: {
-      ...piece,
+      ...withCopiedSize(piece, copied),
       id: copied(piece.id),
       name: `${piece.name.slice(0, 52)} (copy)`,
       group: piece.group === null ? null : `${piece.group.slice(0, 32)} (copy)`,
       on: 'piece' in piece.on ? { piece: copied(piece.on.piece) } : piece.on,
-      size: copiedSize(piece.size, copied),
     },
   }));
   return { edit: batchEdits(edits), copy: copied(id) };
 }
 
-function copiedSize(size: Piece['size'], copied: (of: PieceId) => PieceId): Piece['size'] {
+function withCopiedSize(piece: Piece, copied: (of: PieceId) => PieceId): Piece {
+  return isPaper(piece) ? { ...piece, size: copiedSize(piece.size, copied) } : piece;
+}
+
+function copiedSize(size: Paper['size'], copied: (of: PieceId) => PieceId): Paper['size'] {
   return size.by === 'outset' ? { ...size, around: copied(size.around) } : size;
 }

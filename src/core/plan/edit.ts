@@ -1,8 +1,15 @@
 import { z } from 'zod';
 import { habitsSchema } from './habits';
 import { pieceIdSchema, type Immutable } from './ids';
-import { pieceSchema } from './piece';
-import { aboutSchema, acceptedSchema, baseSchema, makingSchema, mostPieces } from './plan';
+import { pieceChangeSchema, pieceSchema } from './piece';
+import {
+  aboutSchema,
+  acceptedSchema,
+  baseSchema,
+  makingSchema,
+  mostPieces,
+  useSchema,
+} from './plan';
 
 const indexSchema = z.number().int().min(0).max(mostPieces);
 
@@ -19,9 +26,15 @@ const simpleEditSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('change-piece'),
     id: pieceIdSchema,
-    change: pieceSchema.omit({ id: true, kind: true }).partial(),
+    change: pieceChangeSchema,
   }),
   z.strictObject({ kind: z.literal('reorder-piece'), id: pieceIdSchema, index: indexSchema }),
+  /** Adds or changes what a card takes beside its panels; null takes it out. */
+  z.strictObject({
+    kind: z.literal('set-use'),
+    id: pieceIdSchema,
+    use: useSchema.omit({ id: true }).nullable(),
+  }),
   z.strictObject({
     kind: z.literal('accept-finding'),
     finding: acceptedSchema,

@@ -13,7 +13,12 @@ export function editBetween(from: Plan, to: Plan): Edit {
   if (!sameJson(from.base, to.base)) parts.push({ kind: 'set-base', change: to.base });
   if (!sameJson(from.habits, to.habits)) parts.push({ kind: 'set-habits', change: to.habits });
   if (!sameJson(from.making, to.making)) parts.push({ kind: 'set-making', change: to.making });
-  return batchEdits([...parts, ...pieceEdits(from, to), ...acceptedEdits(from, to)]);
+  return batchEdits([
+    ...parts,
+    ...pieceEdits(from, to),
+    ...useEdits(from, to),
+    ...acceptedEdits(from, to),
+  ]);
 }
 
 function pieceEdits(from: Plan, to: Plan): readonly SimpleEdit[] {
@@ -33,6 +38,20 @@ function pieceEdits(from: Plan, to: Plan): readonly SimpleEdit[] {
     ...from.pieces.toReversed().map(({ id }): SimpleEdit => ({ kind: 'remove-piece', id })),
     ...to.pieces.map((piece, index): SimpleEdit => ({ kind: 'add-piece', piece, index })),
   ];
+}
+
+function useEdits(from: Plan, to: Plan): readonly SimpleEdit[] {
+  const gone = from.uses
+    .filter(({ id }) => !to.uses.some((each) => each.id === id))
+    .map(({ id }): SimpleEdit => ({ kind: 'set-use', id, use: null }));
+  const set = to.uses
+    .filter((use) => !from.uses.some((each) => sameJson(each, use)))
+    .map(({ id, item, amount, pieceId, note }): SimpleEdit => ({
+      kind: 'set-use',
+      id,
+      use: { item, amount, pieceId, note },
+    }));
+  return [...gone, ...set];
 }
 
 function acceptedEdits(from: Plan, to: Plan): readonly SimpleEdit[] {

@@ -1,5 +1,5 @@
 import type { Edit, SimpleEdit } from './edit';
-import { sameSupport } from './piece';
+import { isPaper, sameSupport } from './piece';
 import type { Plan } from './plan';
 
 /**
@@ -15,8 +15,9 @@ export function editTouches(plan: Plan, edit: Edit): ReadonlySet<string> {
 export function supportsExist(plan: Plan): boolean {
   const ids = new Set<string>(plan.pieces.map(({ id }) => id));
   return plan.pieces.every(
-    ({ on, size }) =>
-      ('face' in on || ids.has(on.piece)) && (size.by !== 'outset' || ids.has(size.around)),
+    (piece) =>
+      ('face' in piece.on || ids.has(piece.on.piece)) &&
+      (!isPaper(piece) || piece.size.by !== 'outset' || ids.has(piece.size.around)),
   );
 }
 
@@ -40,6 +41,8 @@ function simpleTouches(plan: Plan, edit: SimpleEdit): readonly string[] {
       return [`piece:${edit.id}`];
     case 'reorder-piece':
       return [`piece:${edit.id}`, 'order'];
+    case 'set-use':
+      return [`use:${edit.id}`];
     case 'accept-finding':
       return [`accepted:${edit.finding.rule}:${edit.finding.pieceId ?? ''}`];
     default:

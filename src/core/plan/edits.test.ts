@@ -5,6 +5,7 @@ import {
   fiveLayers,
   library,
   measure,
+  moss,
   pieceOn,
   planOf,
   reveal,
@@ -42,6 +43,15 @@ const anyEdit = (): fc.Arbitrary<SimpleEdit> => {
     fc.constantFrom<SimpleEdit>(
       { kind: 'set-base', change: { fold: 'tent', blankId: 'exact' } },
       { kind: 'set-making', change: { copies: 24 } },
+      { kind: 'set-making', change: { spares: { by: 'each', count: 2 } } },
+      { kind: 'set-use', id: id('gem'), use: { item: moss, amount: 3, pieceId: null, note: '' } },
+      {
+        kind: 'set-use',
+        id: id('gem'),
+        use: { item: chalk, amount: 0, pieceId: id('top'), note: '' },
+      },
+      { kind: 'set-use', id: id('dot'), use: { item: moss, amount: 1, pieceId: null, note: '' } },
+      { kind: 'set-use', id: id('gem'), use: null },
       { kind: 'set-habits', change: { rulesOff: ['unequal-borders'] } },
     ),
     fc.tuple(ids, ids, index).map(([own, on, at]): SimpleEdit => ({

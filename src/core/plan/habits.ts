@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { inches, millimetres, type Length, type Unit } from '../length/length';
-import { asTyped, typedLengthSchema } from '../length/lengthSchema';
+import { inches, millimetres, zeroLength, type Length, type Unit } from '../length/length';
+import { asTyped, typedLengthSchema, typedSizeSchema } from '../length/lengthSchema';
 import { sixteenthInch, wholeMillimetre } from '../length/marks';
 import { adhesiveIds, adhesives } from '../paper/adhesives';
 import type { Immutable } from './ids';
@@ -30,7 +30,31 @@ export const habitsSchema = z
     linerReveal: typedLengthSchema,
     /** What stays of a mat under its panel when the middle is cut out, to glue on. */
     rim: typedLengthSchema,
+    /** What a cut takes away: nothing for a blade, the width of the cut for a laser. */
+    kerf: typedLengthSchema,
+    /** Sheets longer than the trimmer are slid along and cut on; else such a cut is not planned. */
+    slidesSheets: z.boolean(),
+    /** The base is laid on the sheet so that its score runs along the grain. */
+    scoresAlongGrain: z.boolean(),
+    /** The middles cut out of mats are cut up for smaller pieces. */
+    recoversMiddles: z.boolean(),
     adhesiveHeights: z.record(z.enum(adhesiveIds), typedLengthSchema),
+    /** How much of each is taken, in its own measure. */
+    adhesiveRates: z.record(z.enum(adhesiveIds), z.number().min(0).max(1000)),
+    /** How far words keep inside the edge of their strip or panel. */
+    wordMargin: typedLengthSchema,
+    /** Words that slope by up to so many degrees slope by mistake; beyond it, on purpose. */
+    slopeSlip: z.number().min(0).max(90),
+    /** How far what is seen through a window reaches behind its rim. */
+    windowOverlap: typedLengthSchema,
+    /** How much smaller than its piece a foam sheet is cut, on each side. */
+    foamInset: typedLengthSchema,
+    /** The width of foam strips, which the rim of a frame has to hide. */
+    foamStrip: typedLengthSchema,
+    /** What passes through the die press, by its shorter side. */
+    pressWidth: typedLengthSchema,
+    /** What the stamping platform prints. */
+    platform: typedSizeSchema,
     rulesOff: z.array(ruleIdSchema).max(50),
   })
   .meta({ id: 'Habits' });
@@ -42,7 +66,10 @@ export function usualReveals(habits: Habits): Habits['reveals'][Unit] {
   return habits.reveals[habits.leadingUnit];
 }
 
-/** The figures that differ from school to school. Common practice; the visible minimum from memory. */
+/**
+ * The figures that differ from school to school. Common practice; the visible minimum, and those of foam,
+ * press and platform, from memory.
+ */
 interface School {
   readonly reveals: readonly [fine: Length, everyday: Length, broad: Length];
   readonly marks: Length;
@@ -51,6 +78,12 @@ interface School {
   readonly minimum: Length;
   readonly liner: Length;
   readonly rim: Length;
+  /** From words to an edge, and from a window to the end of what is behind it. */
+  readonly clear: Length;
+  readonly foamInset: Length;
+  readonly foamStrip: Length;
+  readonly press: Length;
+  readonly platform: Length;
 }
 
 const schools: Readonly<Record<Unit, School>> = {
@@ -61,6 +94,11 @@ const schools: Readonly<Record<Unit, School>> = {
     minimum: inches(0, 1, 32),
     liner: inches(0, 3, 16),
     rim: inches(0, 1, 2),
+    clear: inches(0, 1, 8),
+    foamInset: inches(0, 1, 16),
+    foamStrip: inches(0, 1, 4),
+    press: inches(6),
+    platform: inches(6, 1, 2),
   },
   mm: {
     reveals: [millimetres(1), millimetres(2.5), millimetres(5)],
@@ -69,6 +107,11 @@ const schools: Readonly<Record<Unit, School>> = {
     minimum: millimetres(0.8),
     liner: millimetres(5),
     rim: millimetres(12),
+    clear: millimetres(3),
+    foamInset: millimetres(2),
+    foamStrip: millimetres(6),
+    press: millimetres(152),
+    platform: millimetres(165),
   },
 };
 
@@ -76,6 +119,7 @@ const schools: Readonly<Record<Unit, School>> = {
 export function defaultHabits(leadingUnit: Unit): Habits {
   const school = schools[leadingUnit];
   const heights = adhesives.map(({ id, height }) => [id, asTyped(height)]);
+  const rates = adhesives.map(({ id, rate }) => [id, rate]);
   return {
     leadingUnit,
     trimmerMarks: [asTyped(school.marks)],
@@ -85,7 +129,19 @@ export function defaultHabits(leadingUnit: Unit): Habits {
     minimumReveal: asTyped(school.minimum),
     linerReveal: asTyped(school.liner),
     rim: asTyped(school.rim),
+    kerf: asTyped(zeroLength),
+    slidesSheets: false,
+    scoresAlongGrain: false,
+    recoversMiddles: true,
     adhesiveHeights: Object.fromEntries(heights) as Habits['adhesiveHeights'],
+    adhesiveRates: Object.fromEntries(rates) as Habits['adhesiveRates'],
+    wordMargin: asTyped(school.clear),
+    slopeSlip: 5,
+    windowOverlap: asTyped(school.clear),
+    foamInset: asTyped(school.foamInset),
+    foamStrip: asTyped(school.foamStrip),
+    pressWidth: asTyped(school.press),
+    platform: { width: asTyped(school.platform), height: asTyped(school.platform) },
     rulesOff: [],
   };
 }

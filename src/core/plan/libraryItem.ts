@@ -1,62 +1,39 @@
 import { z } from 'zod';
-import { typedLengthSchema } from '../length/lengthSchema';
-import { sheetIds, type SheetId } from '../paper/sheets';
-import { libraryIdSchema, type Immutable } from './ids';
-
-const versionSchema = z.number().int().min(1).max(100_000);
-
-/** Points at one version of a library item; a version never changes once it is written. */
-export const libraryRefSchema = z
-  .strictObject({ id: libraryIdSchema, version: versionSchema })
-  .meta({ id: 'LibraryRef' });
-
-const itemShape = {
-  id: libraryIdSchema,
-  version: versionSchema,
-  name: z.string().trim().min(1).max(60),
-};
-
-/** Paper or card by the sheet. */
-export const stockSchema = z
-  .strictObject({
-    kind: z.literal('stock'),
-    ...itemShape,
-    paper: z.enum(['cardstock', 'patterned']),
-    colour: z.string().regex(/^#[0-9a-f]{6}$/, 'a colour such as #5c2e4b'),
-    gramsPerSquareMetre: z.number().int().min(30).max(1000),
-    caliper: typedLengthSchema,
-    /** The sheets and pads it is owned in; items written before sheets were kept had these three. */
-    sheets: z
-      .array(z.enum(sheetIds))
-      .min(1)
-      .max(sheetIds.length)
-      .default((): SheetId[] => ['letter', 'a4', '12x12']),
-  })
-  .meta({ id: 'Stock' });
-
-/** Nested dies: one shape in steps of size, each by its box. */
-export const dieSetSchema = z
-  .strictObject({
-    kind: z.literal('die-set'),
-    ...itemShape,
-    /** The largest first. */
-    steps: z
-      .array(z.strictObject({ width: typedLengthSchema, height: typedLengthSchema }))
-      .min(1)
-      .max(60)
-      .refine((steps) => steps.every(({ width, height }) => width.ticks > 0 && height.ticks > 0), {
-        message: 'every die needs a width and a height',
-      }),
-  })
-  .meta({ id: 'DieSet' });
+import type { Immutable } from './ids';
+import { adhesiveItemSchema } from './items/adhesiveItem';
+import { dieSetSchema } from './items/dieSet';
+import { embellishmentSchema } from './items/embellishment';
+import { inkSchema } from './items/ink';
+import { libraryRefSchema } from './items/itemShape';
+import { mediumSchema } from './items/medium';
+import { powderSchema } from './items/powder';
+import { stampSchema } from './items/stamp';
+import { stencilSchema } from './items/stencil';
+import { stockSchema } from './items/stock';
+import { toolSchema } from './items/tool';
 
 /** What the team owns and a plan refers to. */
-export const libraryItemSchema = z.discriminatedUnion('kind', [stockSchema, dieSetSchema]);
+export const libraryItemSchema = z.discriminatedUnion('kind', [
+  stockSchema,
+  dieSetSchema,
+  stampSchema,
+  stencilSchema,
+  inkSchema,
+  powderSchema,
+  mediumSchema,
+  adhesiveItemSchema,
+  embellishmentSchema,
+  toolSchema,
+]);
 
 export type LibraryRef = Immutable<z.output<typeof libraryRefSchema>>;
 export type Stock = Immutable<z.output<typeof stockSchema>>;
 export type DieSet = Immutable<z.output<typeof dieSetSchema>>;
+export type Stamp = Immutable<z.output<typeof stampSchema>>;
+export type Stencil = Immutable<z.output<typeof stencilSchema>>;
+export type AdhesiveItem = Immutable<z.output<typeof adhesiveItemSchema>>;
 export type LibraryItem = Immutable<z.output<typeof libraryItemSchema>>;
+export type ItemKind = LibraryItem['kind'];
 
 /** The library as resolve needs it. */
 export type Library = readonly LibraryItem[];
@@ -78,15 +55,47 @@ export function findDieSet(library: Library, ref: LibraryRef): DieSet | undefine
   return item?.kind === 'die-set' ? item : undefined;
 }
 
-export function stocksOf(library: Library): readonly Stock[] {
-  return library.filter((item) => item.kind === 'stock');
+/** The stamp a plan refers to; undefined when there is none, or the reference is to something else. */
+export function findStamp(library: Library, ref: LibraryRef): Stamp | undefined {
+  const item = findItem(library, ref);
+  return item?.kind === 'stamp' ? item : undefined;
 }
 
+/** The stencil a plan refers to; undefined when there is none, or the reference is to something else. */
+export function findStencil(library: Library, ref: LibraryRef): Stencil | undefined {
+  const item = findItem(library, ref);
+  return item?.kind === 'stencil' ? item : undefined;
+}
+
+/** The newest version of each item, in the order the items first come. */
+export function newestOf(library: Library): Library {
+  const newest = new Map<string, LibraryItem>();
+  for (const item of library)
+    if (item.version >= (newest.get(item.id)?.version ?? 0)) newest.set(item.id, item);
+  return [...newest.values()];
+}
+
+/** The newest version of each stock: what one chooses from. */
+export function stocksOf(library: Library): readonly Stock[] {
+  return newestOf(library).filter((item) => item.kind === 'stock');
+}
+
+/** The newest version of each die set. */
 export function dieSetsOf(library: Library): readonly DieSet[] {
-  return library.filter((item) => item.kind === 'die-set');
+  return newestOf(library).filter((item) => item.kind === 'die-set');
 }
 
 /** One library over another: items of `over` go before those of the same id and version. */
 export function overlayLibrary(over: Library, under: Library): Library {
   return [...over, ...under.filter((item) => !findItem(over, item))];
+}
+
+/** The newest version of each stamp. */
+export function stampsOf(library: Library): readonly Stamp[] {
+  return newestOf(library).filter((item) => item.kind === 'stamp');
+}
+
+/** The newest version of each stencil. */
+export function stencilsOf(library: Library): readonly Stencil[] {
+  return newestOf(library).filter((item) => item.kind === 'stencil');
 }

@@ -2,7 +2,7 @@ import { applyEdit } from './applyEdit';
 import { batchEdits, type Edit, type SimpleEdit } from './edit';
 import type { PieceId } from './ids';
 import type { FaceId } from './faces';
-import { sameSupport, type Piece, type Support } from './piece';
+import { papersOf, sameSupport, type Paper, type Piece, type Support } from './piece';
 import type { Plan } from './plan';
 
 /** Towards the viewer, or towards the base. */
@@ -30,7 +30,7 @@ export function movePiece(plan: Plan, id: PieceId, direction: StackDirection): E
     index: plan.pieces.indexOf(lower),
   };
   if (!sameSupport(upper.on, { piece: lower.id })) return reorder;
-  const onUpper = plan.pieces.filter(({ on }) => sameSupport(on, { piece: upper.id }));
+  const onUpper = papersOf(plan).filter(({ on }) => sameSupport(on, { piece: upper.id }));
   return batchEdits([
     rehang(upper, lower.on),
     rehang(lower, { piece: upper.id }),
@@ -55,10 +55,10 @@ export function movePieceBy(plan: Plan, id: PieceId, places: number): Edit | und
 
 /**
  * The edit that puts a new piece into the stack directly on a support: what lay on the support lies
- * on the new piece then.
+ * on the new piece then. Marks stay where they are.
  */
-export function insertPiece(plan: Plan, piece: Piece): Edit {
-  const lifted = plan.pieces.filter(({ on }) => sameSupport(on, piece.on));
+export function insertPiece(plan: Plan, piece: Paper): Edit {
+  const lifted = papersOf(plan).filter(({ on }) => sameSupport(on, piece.on));
   const firstLifted = lifted[0] ? plan.pieces.indexOf(lifted[0]) : plan.pieces.length;
   return batchEdits([
     { kind: 'add-piece', piece, index: firstLifted },
@@ -66,9 +66,9 @@ export function insertPiece(plan: Plan, piece: Piece): Edit {
   ]);
 }
 
-/** The pieces of a face in gluing order; those in a circle or on nothing count to the front. */
-export function stackOn(plan: Plan, face: FaceId): readonly Piece[] {
-  return plan.pieces.filter(({ id }) => faceOf(plan, id) === face);
+/** The papers of a face in gluing order; those in a circle or on nothing count to the front. */
+export function stackOn(plan: Plan, face: FaceId): readonly Paper[] {
+  return papersOf(plan).filter(({ id }) => faceOf(plan, id) === face);
 }
 
 /** The face a piece is on in the end. */

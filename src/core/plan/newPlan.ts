@@ -1,7 +1,7 @@
 import type { Habits } from './habits';
 import type { DesignerId, ReleaseId } from './ids';
 import type { LibraryRef } from './libraryItem';
-import { currentPlanSchema, plainAbout, type Base, type Plan } from './plan';
+import { currentPlanSchema, plainAbout, plainMaking, type Base, type Plan } from './plan';
 
 export interface NewPlan {
   readonly title: string;
@@ -29,7 +29,8 @@ export function newPlan({
     base: { format, fold, blankId: null, stock },
     habits,
     pieces: [],
-    making: { copies: 1 },
+    making: plainMaking,
+    uses: [],
     accepted: [],
   };
 }

@@ -1,9 +1,16 @@
 import { z } from 'zod';
 import { typedSizeSchema } from '../length/lengthSchema';
 import { cardFormatIds, folds } from '../paper/cardFormat';
+import { sheetIds } from '../paper/sheets';
 import { habitsSchema } from './habits';
-import { designerIdSchema, pieceIdSchema, releaseIdSchema, type Immutable } from './ids';
-import { libraryRefSchema } from './libraryItem';
+import {
+  designerIdSchema,
+  libraryIdSchema,
+  pieceIdSchema,
+  releaseIdSchema,
+  type Immutable,
+} from './ids';
+import { libraryRefSchema } from './items/itemShape';
 import { pieceSchema } from './piece';
 import { ruleIdSchema } from './rules';
 
@@ -64,8 +71,36 @@ export const baseSchema = z
   .meta({ id: 'Base' });
 
 export const makingSchema = z
-  .strictObject({ copies: z.number().int().min(1).max(10_000) })
+  .strictObject({
+    copies: z.number().int().min(1).max(10_000),
+    /** Cut beyond what is needed: so many of each piece, or so much of a hundred. */
+    spares: z.discriminatedUnion('by', [
+      z.strictObject({ by: z.literal('each'), count: z.number().int().min(0).max(1000) }),
+      z.strictObject({ by: z.literal('percent'), percent: z.number().min(0).max(100) }),
+    ]),
+    /** The sheets a stock is cut from, where that is not left to what is owned. */
+    sheets: z
+      .array(
+        z.strictObject({ stock: libraryIdSchema, sheets: z.array(z.enum(sheetIds)).min(1).max(5) }),
+      )
+      .max(200),
+    /** Whether leftovers are cut up before a new sheet is. */
+    usesLeftovers: z.boolean(),
+  })
   .meta({ id: 'Making' });
+
+/** Something a card takes beside its panels: an ink, a gem, a tool. */
+export const useSchema = z
+  .strictObject({
+    id: pieceIdSchema,
+    item: libraryRefSchema,
+    /** For one card, in the unit of the item; 0 where it is used but not used up. */
+    amount: z.number().min(0).max(100_000),
+    /** The piece it is for; null for the card as a whole. */
+    pieceId: pieceIdSchema.nullable(),
+    note: z.string().max(200),
+  })
+  .meta({ id: 'Use' });
 
 /** A finding the designer has looked at and wants left as it is. */
 export const acceptedSchema = z
@@ -80,7 +115,12 @@ export function sortAccepted<Item extends z.output<typeof acceptedSchema>>(
   return accepted.toSorted((a, b) => (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0));
 }
 
-export const currentPlanSchema = 2;
+/** Uses have no order of their own, so one is set. */
+export function sortUses<Item extends { readonly id: string }>(uses: readonly Item[]): Item[] {
+  return uses.toSorted((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
+}
+
+export const currentPlanSchema = 4;
 export const mostPieces = 500;
 
 /** One card: what the designer decided. Every figure that follows from it is computed, not stored. */
@@ -98,6 +138,14 @@ export const planSchema = z
         message: 'every piece needs an id of its own',
       }),
     making: makingSchema,
+    /** Sorted by id. */
+    uses: z
+      .array(useSchema)
+      .max(500)
+      .refine((uses) => new Set(uses.map(({ id }) => id)).size === uses.length, {
+        message: 'every use needs an id of its own',
+      })
+      .transform(sortUses),
     accepted: z.array(acceptedSchema).max(1000).transform(sortAccepted),
   })
   .meta({ id: 'Plan' });
@@ -105,6 +153,8 @@ export const planSchema = z
 export type Plan = Immutable<z.output<typeof planSchema>>;
 export type Base = Plan['base'];
 export type About = Plan['about'];
+export type Making = Plan['making'];
+export type Use = Plan['uses'][number];
 export type CardStatus = (typeof cardStatuses)[number];
 
 /** What a new card says of itself beside its title. */
@@ -117,3 +167,11 @@ export const plainAbout = {
   checked: [],
   notes: '',
 } as const satisfies Partial<About>;
+
+/** One copy, no spares, from what is owned. */
+export const plainMaking: Making = {
+  copies: 1,
+  spares: { by: 'each', count: 0 },
+  sheets: [],
+  usesLeftovers: true,
+};

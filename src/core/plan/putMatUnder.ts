@@ -1,7 +1,7 @@
 import type { Size } from '../length/length';
 import { asTyped } from '../length/lengthSchema';
 import { batchEdits, type Edit } from './edit';
-import type { Piece } from './piece';
+import { followsSupport, type Paper } from './piece';
 import type { Plan } from './plan';
 
 /**
@@ -10,7 +10,7 @@ import type { Plan } from './plan';
  * since the mat's size comes from it.
  * @param mat sized by outset round the piece, lying on what the piece lies on.
  */
-export function putMatUnder(plan: Plan, piece: Piece, mat: Piece, size: Size): Edit {
+export function putMatUnder(plan: Plan, piece: Paper, mat: Paper, size: Size): Edit {
   return batchEdits([
     { kind: 'add-piece', piece: mat, index: plan.pieces.indexOf(piece) },
     {
@@ -22,8 +22,8 @@ export function putMatUnder(plan: Plan, piece: Piece, mat: Piece, size: Size): E
 }
 
 /** The change that gives a piece the size it has now as its own; none where it has its own already. */
-export function ownSize({ size }: Piece, now: Size): Partial<Pick<Piece, 'size'>> {
-  return size.by === 'measure' || size.by === 'die' || size.by === 'outset'
-    ? {}
-    : { size: { by: 'measure', width: asTyped(now.width), height: asTyped(now.height) } };
+export function ownSize({ size }: Paper, now: Size): Partial<Pick<Paper, 'size'>> {
+  return followsSupport(size)
+    ? { size: { by: 'measure', width: asTyped(now.width), height: asTyped(now.height) } }
+    : {};
 }

@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { currentPlanSchema, planSchema, type Plan } from './plan';
 import { upgradePlan1 } from './upgradePlan1';
+import { upgradePlan2 } from './upgradePlan2';
+import { upgradePlan3 } from './upgradePlan3';
 
 export type UpgradedPlan =
   { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly issue: PlanIssue };
@@ -13,6 +15,8 @@ export type PlanIssue =
 /** One upgrade per old version, taking the document from its number to the next. */
 const upgrades: Readonly<Record<number, (document: Record<string, unknown>) => unknown>> = {
   1: upgradePlan1,
+  2: upgradePlan2,
+  3: upgradePlan3,
 };
 
 const versionedSchema = z.looseObject({ schema: z.number().int().min(1) });

@@ -1,0 +1,14 @@
+import { z } from 'zod';
+import { boughtShape, colourSchema } from './itemShape';
+
+export const powderKinds = ['opaque', 'clear', 'metallic', 'glitter'] as const;
+
+/** Embossing powder. */
+export const powderSchema = z
+  .strictObject({
+    kind: z.literal('powder'),
+    ...boughtShape,
+    powder: z.enum(powderKinds),
+    colour: colourSchema,
+  })
+  .meta({ id: 'Powder' });
