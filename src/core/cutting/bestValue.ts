@@ -1,5 +1,4 @@
 import { oneAbove, placeItems, sideBySide, type CutTree } from './cutTree';
-import { patternAt } from './normalPatterns';
 import {
   cutGrid,
   unboundedValues,
@@ -98,7 +97,7 @@ function searchBuilt(
   limits: readonly number[],
   { mostBuilt, isOver }: ValueBudget,
 ): BestValue {
-  const { sheet, lyings } = grid;
+  const { sheet, lyings, reach } = grid;
   const outside = outsideValues(grid, unbounded);
   const open = new PromiseQueue();
   const closed: Built[] = [];
@@ -135,8 +134,10 @@ function searchBuilt(
       const counts = next.counts.map((count, item) => count + (other.counts[item] ?? 0));
       if (counts.some((count, item) => count > (limits[item] ?? 0))) continue;
       const value = next.value + other.value;
-      offer(sideBySide(next.tree, other.tree), value, counts);
-      offer(oneAbove(next.tree, other.tree), value, counts);
+      const beside = sideBySide(next.tree, other.tree);
+      if (beside.h <= reach) offer(beside, value, counts);
+      const above = oneAbove(next.tree, other.tree);
+      if (above.w <= reach) offer(above, value, counts);
     }
   }
   const value = best?.value ?? 0;
@@ -148,7 +149,7 @@ function searchBuilt(
  * there were no limits. What is left is used up by strips to its right or below it, one after another.
  */
 function outsideValues(
-  { widths, heights, widthRests, heightRests }: CutGrid,
+  { widths, heights, widthRests, heightRests, columnAt, rowAt }: CutGrid,
   { values }: UnboundedValues,
 ): (w: number, h: number) => number {
   const [columns, rows] = [widths.length, heights.length];
@@ -167,7 +168,7 @@ function outsideValues(
       outside[row * columns + column] = most;
     }
   // A rectangle between two patterns leaves no more than the smaller one does.
-  return (w, h) => outside[patternAt(heights, h) * columns + patternAt(widths, w)] ?? 0;
+  return (w, h) => outside[rowAt(h) * columns + columnAt(w)] ?? 0;
 }
 
 /** A heap of rectangles, the largest promise first; of equal ones the more valuable, then the earlier. */

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { isCutEdgeToEdge } from '../../../test/support/verifyCuts';
 import { placeItems } from './cutTree';
 import { fillSheet } from './fillSheet';
-import { seeded } from './seeded';
+import { seeded } from '../seeded';
 import { cutGrid, unboundedValues, type Lying } from './unboundedValue';
 
 const sheet = { w: 24, h: 18 };

@@ -7,6 +7,9 @@ import {
   type UnboundedValues,
 } from './unboundedValue';
 
+/** What is asked of the values without limits while filling. */
+type Guide = Pick<UnboundedValues, 'valueOf' | 'cutOf'>;
+
 /** How often a rectangle is cut as it would be without limits; from trial. */
 const followed = 0.2;
 
@@ -26,7 +29,7 @@ const followed = 0.2;
  */
 export function fillSheet(
   grid: CutGrid,
-  unbounded: UnboundedValues,
+  unbounded: Guide,
   values: readonly number[],
   limits: readonly number[],
   random: () => number,
@@ -39,7 +42,7 @@ export function fillSheet(
       const filled = fill(first.w, first.h);
       return joinParts(cut.kind, filled, fill(second.w, second.h));
     }
-    const choice = bestCorner(grid.lyings, unbounded, values, left, w, h);
+    const choice = bestCorner(grid, unbounded, values, left, w, h);
     if (!choice) return undefined;
     const { lying, isDownFirst } = choice;
     left[lying.item] = (left[lying.item] ?? 0) - 1;
@@ -55,8 +58,8 @@ export function fillSheet(
 }
 
 function bestCorner(
-  lyings: readonly Lying[],
-  { valueOf }: UnboundedValues,
+  { lyings, reach }: CutGrid,
+  { valueOf }: Guide,
   values: readonly number[],
   left: readonly number[],
   w: number,
@@ -68,8 +71,12 @@ function bestCorner(
     const value = values[lying.item] ?? 0;
     if (value <= 0 || (left[lying.item] ?? 0) <= 0 || lying.w > w || lying.h > h) continue;
     const [right, under] = [w - lying.w, h - lying.h];
-    const acrossFirst = value + valueOf(right, lying.h) + valueOf(w, under);
-    const downFirst = value + valueOf(right, h) + valueOf(lying.w, under);
+    const isWhole = lying.w === w && lying.h === h;
+    const canAcross = isWhole || (w <= reach && (lying.h <= reach || lying.w === w));
+    const canDown = h <= reach && (lying.w <= reach || lying.h === h);
+    if (!canAcross && !canDown) continue;
+    const acrossFirst = canAcross ? value + valueOf(right, lying.h) + valueOf(w, under) : -1;
+    const downFirst = canDown ? value + valueOf(right, h) + valueOf(lying.w, under) : -1;
     const promise = Math.max(acrossFirst, downFirst);
     if (promise <= best) continue;
     best = promise;

@@ -30,6 +30,26 @@ export function patternAt(patterns: readonly number[], length: number): number {
   return low;
 }
 
+/** Longer tables than this would cost more than they save. */
+const longestTable = 1 << 16;
+
+/** As `patternAt`, looked up in a table by the measure common to all patterns where that is short enough. */
+export function patternFinder(patterns: readonly number[]): (length: number) => number {
+  const common = patterns.reduce(commonMeasure, 0);
+  const entries = (patterns.at(-1) ?? 0) / common + 1;
+  if (common === 0 || entries > longestTable) return (length) => patternAt(patterns, length);
+  const table = new Int32Array(entries);
+  for (let entry = 0, place = 0; entry < entries; entry++) {
+    while ((patterns[place + 1] ?? Infinity) <= entry * common) place++;
+    table[entry] = place;
+  }
+  return (length) => table[Math.min(entries - 1, Math.floor(length / common))] ?? 0;
+}
+
+function commonMeasure(a: number, b: number): number {
+  return b === 0 ? a : commonMeasure(b, a % b);
+}
+
 /**
  * What is left of each pattern when an equal or smaller one is cut off, as the place of the largest
  * pattern that fits it; row by row, a row for each pattern. Places above the pattern itself stay 0.

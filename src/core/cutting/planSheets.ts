@@ -1,15 +1,15 @@
-import { bestOnGrid } from './bestValue';
-import type { CoverSolver, Pattern } from './coverSolver';
-import { placeItems, type CutTree } from './cutTree';
-import { fillSheet } from './fillSheet';
-import { seeded } from './seeded';
+import type { CoverSolver } from './coverSolver';
 import {
-  cutGrid,
-  unboundedValues,
-  type CutGrid,
-  type Lying,
-  type SheetSize,
-} from './unboundedValue';
+  countItems,
+  PatternSearch,
+  rounding,
+  type CutSheets,
+  type PlanBudget,
+} from './patternSearch';
+import type { Limits } from './layOutSheet';
+import { leastForOneKind } from './leastForOneKind';
+import { simplifyPlan } from './simplifyPlan';
+import { canBeFreed, cutGrid, type Lying, type SheetSize } from './unboundedValue';
 
 export interface WantedPiece {
   readonly w: number;
@@ -18,84 +18,107 @@ export interface WantedPiece {
   readonly mayTurn: boolean;
 }
 
-/** One way of cutting a sheet, and how many sheets are cut so. */
-export interface CutSheets {
-  readonly tree: CutTree;
-  readonly times: number;
+/** Sheets of one size that pieces may be cut from. */
+export interface SheetSource extends SheetSize {
+  /** What a sheet of it costs, by any measure, the same for all; 0 for what is left over already. */
+  readonly cost: number;
+  /** How many there are; undefined where there is no limit. */
+  readonly limit: number | undefined;
 }
 
 export interface SheetPlan {
   readonly sheets: readonly CutSheets[];
+  /** Sheets that cost something. */
   readonly count: number;
-  /** Fewer sheets than this are impossible. */
+  /** Fewer of them than this are impossible. */
   readonly bound: number;
-  /** Pieces no sheet gives in one piece, by number; the plan is for the others. */
+  /** No plan costs less. */
+  readonly isLeast: boolean;
+  /** Pieces no source gives in one piece, by number; the plan is for the others. */
   readonly impossible: readonly number[];
+  /** By piece, how many the sheets there are do not suffice for. */
+  readonly short: readonly number[];
 }
 
-/** What the search may spend; the same budget gives the same plan. */
-export interface PlanBudget {
-  /** Patterns looked for in all. */
-  readonly mostPatterns: number;
-  /** Rectangles built for one pattern where the copies wanted limit it. */
-  readonly mostBuilt: number;
-  /** Branches of the whole-number programme. */
-  readonly mostNodes: number;
-  /** For the order in which quick fillings are tried. */
-  readonly seed: number;
-  /** Asked now and then; true ends the search with the best plan so far. */
-  readonly isOver: () => boolean;
-}
-
-/** How far rounding in the linear programme may mislead; prices are of the order of one sheet. */
-const rounding = 1e-6;
-/** Quick fillings tried for one set of prices: more where the fewer found nothing; from trial. */
-const fillings = [40, 200, 1000, 3000];
-/** Patterns taken in at once; from trial. */
-const atOnce = 8;
+/** How much what is left over already is spared, against the dearest sheet, where either would do. */
+const sparing = 1e-4;
 
 /**
- * As few sheets as possible, each cut edge to edge, for pieces wanted in copies: patterns are made one
- * by one where they would save sheets by the prices of the linear programme, until none would; that
- * proves how few sheets are possible. Whole sheets come from the whole-number programme over all
- * patterns found, after a dive has made more of them for what rounding down leaves over.
- * Source: Gilmore and Gomory, Multistage cutting stock problems, Operations Research 13 (1965); the
- * bound while patterns are still to be found: Farley, OR 38 (1990).
+ * At the least cost, each sheet cut edge to edge, pieces wanted in copies; then by the fewest settings of
+ * the fence. Plans are yielded as they get better, the first at once, the last returned. Patterns come
+ * from column generation, which also proves how little is possible; whole sheets from the whole-number
+ * programme over all patterns found, after a dive has made more of them for what rounding down leaves
+ * over. Only where that is not proven the least, the limits are kept in an exact search for patterns.
  * @throws TooManyRectanglesError
  */
-export function planSheets(
-  sheet: SheetSize,
+export function* planSheets(
+  sources: readonly SheetSource[],
   pieces: readonly WantedPiece[],
   solver: CoverSolver,
   budget: PlanBudget,
-): SheetPlan {
-  const fits = (w: number, h: number) => w <= sheet.w && h <= sheet.h;
-  const isPossible = ({ w, h, mayTurn }: WantedPiece) => fits(w, h) || (mayTurn && fits(h, w));
+  { reach = Infinity, useful = 0 }: Partial<Pick<Limits, 'reach' | 'useful'>> = {},
+): Generator<SheetPlan, SheetPlan> {
+  const isPossible = ({ w, h, mayTurn }: WantedPiece) =>
+    sources.some(
+      (source) =>
+        canBeFreed(source, { w, h }, reach) ||
+        (mayTurn && canBeFreed(source, { w: h, h: w }, reach)),
+    );
   const impossible = pieces.flatMap((piece, index) => (isPossible(piece) ? [] : [index]));
   const wanted = pieces.map((piece) => (isPossible(piece) ? piece.copies : 0));
-  if (wanted.every((count) => count === 0)) return { sheets: [], count: 0, bound: 0, impossible };
+  const outcome = new Outcome(sources, pieces, wanted, impossible);
+  if (wanted.every((count) => count === 0)) return outcome.plan;
+
+  const lyings = lyingsOf(pieces, wanted);
+  const dearest = Math.max(...sources.map(({ cost }) => cost), rounding);
   const search = new PatternSearch(
-    cutGrid(sheet, lyingsOf(pieces, wanted)),
+    sources.map((source) => ({
+      grid: cutGrid(source, lyings, reach),
+      cost: Math.max(
+        source.cost / dearest,
+        (sparing * areaOf(source)) / areaOf(largestOf(sources)),
+      ),
+      limit: source.limit,
+    })),
     pieces.length,
     solver,
     budget,
   );
   search.start(wanted);
-  const bound = Math.max(areaBound(sheet, pieces, wanted), search.generate(wanted, true));
-  search.dive(wanted);
-  const sheets = search.whole(wanted);
-  const count = sheets.reduce((sum, { times }) => sum + times, 0);
-  return { sheets, count, bound: Math.min(bound, count), impossible };
+  outcome.prove(provenForOneKind(search, wanted) * dearest);
+  if (outcome.offer(search.fillAll(wanted, pieces.map(areaOf)))) yield outcome.plan;
+  for (const effort of ['unlimited', 'exact'] as const) {
+    outcome.prove(search.generate(wanted, effort) * dearest);
+    yield outcome.plan;
+    if (outcome.offer(search.dive(wanted))) yield outcome.plan;
+    if (!outcome.plan.isLeast && outcome.offer(search.whole(wanted))) yield outcome.plan;
+    if (outcome.plan.isLeast || budget.isOver()) break;
+  }
+  outcome.replace(simplifyPlan(search, outcome.plan.sheets, wanted, useful));
+  return outcome.plan;
 }
 
-/** What is wanted takes at least its area. */
-function areaBound(
-  sheet: SheetSize,
-  pieces: readonly WantedPiece[],
-  wanted: readonly number[],
-): number {
-  const area = pieces.reduce((sum, { w, h }, piece) => sum + w * h * (wanted[piece] ?? 0), 0);
-  return Math.ceil(area / (sheet.w * sheet.h));
+/** Runs a search to its end. */
+export function lastOf<Last>(search: Generator<unknown, Last>): Last {
+  for (let step = search.next(); ; step = search.next()) if (step.done) return step.value;
+}
+
+const areaOf = ({ w, h }: SheetSize) => w * h;
+const largestOf = (sources: readonly SheetSource[]) =>
+  sources.reduce((largest, source) => (areaOf(source) > areaOf(largest) ? source : largest));
+
+/** What one kind of piece costs at least; nothing is proven so of several. */
+function provenForOneKind(search: PatternSearch, wanted: readonly number[]): number {
+  const kinds = wanted.flatMap((count, piece) => (count > 0 ? [{ count, piece }] : []));
+  const [only] = kinds;
+  if (!only || kinds.length > 1) return 0;
+  const sources = search.sources.map(({ cost, limit }, source) => ({
+    gives: search.mostAlone(source, only.piece),
+    cost,
+    limit,
+  }));
+  const least = leastForOneKind(sources, only.count);
+  return Number.isFinite(least) ? least : 0;
 }
 
 function lyingsOf(pieces: readonly WantedPiece[], wanted: readonly number[]): readonly Lying[] {
@@ -105,184 +128,118 @@ function lyingsOf(pieces: readonly WantedPiece[], wanted: readonly number[]): re
   });
 }
 
-/** The patterns found so far, and how more are found. */
-class PatternSearch {
-  readonly #trees: CutTree[] = [];
-  readonly #patterns: Pattern[] = [];
-  readonly #known = new Set<string>();
-  readonly #random: () => number;
-  /** The best whole plan met on the way, for when the programme finds none. */
-  #spare: readonly CutSheets[] | undefined;
+/** The best plan so far, and what is proven of it. */
+class Outcome {
+  #sheets: readonly CutSheets[] = [];
+  #short: readonly number[];
+  #leastCost = 0;
 
   constructor(
-    readonly grid: CutGrid,
-    readonly pieceCount: number,
-    readonly solver: CoverSolver,
-    readonly budget: PlanBudget,
+    readonly sources: readonly SheetSource[],
+    readonly pieces: readonly WantedPiece[],
+    readonly wanted: readonly number[],
+    readonly impossible: readonly number[],
   ) {
-    this.#random = seeded(budget.seed);
+    this.#short = wanted;
+    this.#leastCost = areaCost(sources, pieces, wanted);
   }
 
-  /** A pattern for each piece alone, so that there is a plan from the start. */
-  start(wanted: readonly number[]): void {
-    const { w, h } = this.grid.sheet;
-    for (const [piece, count] of wanted.entries()) {
-      const alone = wanted.map((_, each) => (each === piece ? 1 : 0));
-      const tree = count > 0 ? unboundedValues(this.grid, alone).treeOf(w, h) : undefined;
-      if (tree) this.#add(tree);
-    }
-  }
-
-  /**
-   * Adds patterns until none would save a sheet.
-   * @param isProving whether the limits are kept in an exact search at the end, which takes longer.
-   * @returns the fewest sheets possible, as far as is proven.
-   */
-  generate(wanted: readonly number[], isProving: boolean): number {
-    let bound = 0;
-    while (this.#patterns.length < this.budget.mostPatterns && !this.budget.isOver()) {
-      const { prices } = this.solver.relax(capped(this.#patterns, wanted), wanted);
-      const worth = prices.reduce((sum, price, piece) => sum + price * (wanted[piece] ?? 0), 0);
-      const { trees, most } = this.#price(prices, wanted, isProving);
-      bound = Math.max(bound, worth / Math.max(1, most));
-      const added = trees.filter((tree) => this.#add(tree));
-      if (most <= 1 + rounding || added.length === 0) break;
-    }
-    return Math.ceil(bound - rounding * Math.max(1, bound));
-  }
-
-  /**
-   * Patterns worth more than a sheet by these prices, and the most any is worth. The best as if pieces
-   * could be had without limit, and quick fillings within the limits; only where none of them is worth
-   * it, an exact search within the limits.
-   */
-  #price(
-    prices: readonly number[],
-    limits: readonly number[],
-    isProving: boolean,
-  ): { readonly trees: readonly CutTree[]; readonly most: number } {
-    const { w, h } = this.grid.sheet;
-    const unbounded = unboundedValues(this.grid, prices);
-    const most = unbounded.valueOf(w, h);
-    if (most <= 1 + rounding) return { trees: [], most };
-    const whole = unbounded.treeOf(w, h);
-    const worthwhile = whole ? this.#worthwhile([whole], prices, limits) : [];
-    for (const fills of isProving ? fillings : fillings.slice(0, 2)) {
-      const tried = Array.from({ length: fills }, (_, fill) => {
-        // The first as priced, the last with prices of anything from nothing to twice as much.
-        const spread = (2 * fill) / fills;
-        const moved = prices.map((price) => price * (1 + spread * (this.#random() - 0.5)));
-        return fillSheet(this.grid, unbounded, moved, limits, this.#random);
-      });
-      worthwhile.push(...this.#worthwhile(tried, prices, limits));
-      if (worthwhile.length > 0) return { trees: worthwhile, most };
-    }
-    if (!isProving) return { trees: [], most };
-    const found = bestOnGrid(this.grid, prices, limits, this.budget);
-    const isWorth = found.tree !== undefined && found.value > 1 + rounding;
-    return { trees: isWorth && found.tree ? [found.tree] : [], most: found.bound };
-  }
-
-  /** Rounds the relaxed plan down, then looks for patterns for the rest, until nothing is left. */
-  dive(wanted: readonly number[]): void {
-    const sheets: CutSheets[] = [];
-    let left = wanted;
-    while (left.some((count) => count > 0) && !this.budget.isOver()) {
-      const { uses } = this.solver.relax(capped(this.#patterns, left), left);
-      const isWhole = uses.some((use) => use >= 1 - rounding);
-      const largest = uses.indexOf(Math.max(...uses));
-      const cut = uses.map((use, at) =>
-        isWhole ? Math.floor(use + rounding) : at === largest ? 1 : 0,
-      );
-      for (const [at, times] of cut.entries()) {
-        const tree = this.#trees[at];
-        if (times > 0 && tree) sheets.push({ tree, times });
-      }
-      left = left.map((count, piece) => Math.max(0, count - held(this.#patterns, cut, piece)));
-      if (left.some((count) => count > 0)) this.generate(left, false);
-    }
-    if (left.every((count) => count <= 0)) this.#spare = sheets;
-  }
-
-  /** The best plan in whole sheets over all patterns found. */
-  whole(wanted: readonly number[]): readonly CutSheets[] {
-    const uses = this.solver.whole(capped(this.#patterns, wanted), wanted, this.budget.mostNodes);
-    const found = uses?.flatMap((times, at) => {
-      const tree = this.#trees[at];
-      return times > 0 && tree ? [{ tree, times }] : [];
-    });
-    const plans = [found, this.#spare].filter((plan) => plan !== undefined);
-    return plans.sort((a, b) => countOf(a) - countOf(b))[0] ?? this.#oneByOne(wanted);
-  }
-
-  /** Where all else was ended: each piece by its own pattern. */
-  #oneByOne(wanted: readonly number[]): readonly CutSheets[] {
-    return wanted.flatMap((count, piece) => {
-      const at = this.#patterns.findIndex((pattern) => (pattern[piece] ?? 0) > 0);
-      const tree = this.#trees[at];
-      return count > 0 && tree
-        ? [{ tree, times: Math.ceil(count / (this.#patterns[at]?.[piece] ?? 1)) }]
-        : [];
-    });
-  }
-
-  /** The new patterns of these worth more than a sheet, the most first, not too many at once. */
-  #worthwhile(
-    trees: readonly (CutTree | undefined)[],
-    prices: readonly number[],
-    limits: readonly number[],
-  ): CutTree[] {
-    return trees
-      .flatMap((tree) => {
-        if (!tree) return [];
-        const counts = countItems(tree, this.pieceCount);
-        const worth = worthOf(counts, prices, limits);
-        return worth > 1 + rounding && !this.#known.has(counts.join(' ')) ? [{ tree, worth }] : [];
-      })
-      .sort((a, b) => b.worth - a.worth)
-      .slice(0, atOnce)
-      .map(({ tree }) => tree);
-  }
-
-  /** Takes a pattern in; false where one of the same counts is known. */
-  #add(tree: CutTree): boolean {
-    const counts = countItems(tree, this.pieceCount);
-    const key = counts.join(' ');
-    if (this.#known.has(key)) return false;
-    this.#known.add(key);
-    this.#trees.push(tree);
-    this.#patterns.push(counts);
+  /** Takes a plan in where it is better: less goes without, then it costs less. */
+  offer(sheets: readonly CutSheets[] | undefined): boolean {
+    if (!sheets) return false;
+    const short = this.#shortOf(sheets);
+    const [now, then] = [sumOf(short), sumOf(this.#short)];
+    if (now > then || (now === then && this.#costOf(sheets) >= this.#costOf(this.#sheets)))
+      return false;
+    this.replace(sheets);
     return true;
   }
+
+  /** Takes in a plan that is as good in what was aimed at so far. */
+  replace(sheets: readonly CutSheets[]): void {
+    this.#sheets = sheets;
+    this.#short = this.#shortOf(sheets);
+  }
+
+  prove(cost: number): void {
+    this.#leastCost = Math.max(this.#leastCost, cost);
+  }
+
+  get plan(): SheetPlan {
+    const count = this.#sheets.reduce(
+      (sum, { source, times }) => sum + ((this.sources[source]?.cost ?? 0) > 0 ? times : 0),
+      0,
+    );
+    const costs = [...new Set(this.sources.map(({ cost }) => cost).filter((cost) => cost > 0))];
+    const dearest = Math.max(...costs, 0);
+    const least = this.#leastCost - this.#spared * dearest;
+    const bound = dearest > 0 ? Math.max(0, Math.ceil(least / dearest - rounding)) : 0;
+    const isAll = sumOf(this.#short) === 0;
+    return {
+      sheets: this.#sheets,
+      count,
+      bound: Math.min(bound, count),
+      isLeast: isAll && this.#costOf(this.#sheets) <= leastReach(least, costs) + rounding * dearest,
+      impossible: this.impossible,
+      short: this.#short,
+    };
+  }
+
+  /** What sparing adds at most to the cost of a plan in which all that is left over is used. */
+  get #spared(): number {
+    const largest = areaOf(largestOf(this.sources));
+    return this.sources.reduce(
+      (sum, source) =>
+        sum + (source.cost > 0 ? 0 : (sparing * areaOf(source) * (source.limit ?? 0)) / largest),
+      0,
+    );
+  }
+
+  #costOf(sheets: readonly CutSheets[]): number {
+    return sheets.reduce(
+      (sum, { source, times }) => sum + (this.sources[source]?.cost ?? 0) * times,
+      0,
+    );
+  }
+
+  #shortOf(sheets: readonly CutSheets[]): readonly number[] {
+    const made = this.wanted.map(() => 0);
+    for (const { tree, times } of sheets)
+      for (const [piece, count] of countItems(tree, made.length).entries())
+        made[piece] = (made[piece] ?? 0) + count * times;
+    return this.wanted.map((count, piece) => Math.max(0, count - (made[piece] ?? 0)));
+  }
 }
 
-function countItems(tree: CutTree, pieces: number): readonly number[] {
-  const counts = Array<number>(pieces).fill(0);
-  for (const { item } of placeItems(tree)) counts[item] = (counts[item] ?? 0) + 1;
-  return counts;
-}
+const sumOf = (counts: readonly number[]) => counts.reduce((sum, count) => sum + count, 0);
 
-function worthOf(
-  counts: readonly number[],
-  prices: readonly number[],
-  limits: readonly number[],
+/** What is wanted takes at least its area, of the sheets that give most of it for their cost. */
+function areaCost(
+  sources: readonly SheetSource[],
+  pieces: readonly WantedPiece[],
+  wanted: readonly number[],
 ): number {
-  return counts.reduce(
-    (sum, count, piece) => sum + Math.min(count, limits[piece] ?? 0) * (prices[piece] ?? 0),
+  const all = pieces.reduce((sum, piece, at) => sum + areaOf(piece) * (wanted[at] ?? 0), 0);
+  const free = sources.reduce(
+    (sum, source) => sum + (source.limit === undefined ? 0 : areaOf(source) * source.limit),
     0,
   );
-}
-
-/** More of a piece than is wanted saves nothing. */
-function capped(patterns: readonly Pattern[], wanted: readonly number[]): readonly Pattern[] {
-  return patterns.map((pattern) =>
-    pattern.map((count, piece) => Math.min(count, wanted[piece] ?? 0)),
+  const rates = sources.flatMap((source) =>
+    source.limit === undefined ? [source.cost / areaOf(source)] : [],
   );
+  return rates.length > 0 ? Math.max(0, all - free) * Math.min(...rates) : 0;
 }
 
-const countOf = (sheets: readonly CutSheets[]) => sheets.reduce((sum, { times }) => sum + times, 0);
-
-/** How many of a piece so many sheets of each pattern hold. */
-function held(patterns: readonly Pattern[], uses: readonly number[], piece: number): number {
-  return uses.reduce((sum, times, at) => sum + times * (patterns[at]?.[piece] ?? 0), 0);
+/** The least that sheets of these costs can come to together, at or above `least`. */
+function leastReach(least: number, costs: readonly number[]): number {
+  const [cost, ...others] = costs;
+  if (cost === undefined) return least > rounding ? Infinity : 0;
+  const most = Math.ceil(least / cost - rounding);
+  if (others.length === 0) return Math.max(0, most) * cost;
+  // With three sizes and more, a plan counts as the least where it costs what is proven.
+  if (others.length > 1) return least;
+  let reach = Infinity;
+  for (let count = 0; count <= Math.max(0, most); count++)
+    reach = Math.min(reach, count * cost + leastReach(least - count * cost, others));
+  return reach;
 }

@@ -1,5 +1,5 @@
 import { oneAbove, sideBySide, type CutTree } from './cutTree';
-import { normalPatterns, patternAt, restPlaces } from './normalPatterns';
+import { normalPatterns, patternAt, patternFinder, restPlaces } from './normalPatterns';
 
 export interface SheetSize {
   readonly w: number;
@@ -19,9 +19,14 @@ export interface Lying {
 /** The places cuts may be at, and what each cut leaves; the same for any values of the items. */
 export interface CutGrid {
   readonly sheet: SheetSize;
+  /** No cut is longer than this; Infinity where there is no such limit. */
+  readonly reach: number;
   readonly lyings: readonly Lying[];
   readonly widths: readonly number[];
   readonly heights: readonly number[];
+  /** The place of the largest width, or height, that is not above a length. */
+  readonly columnAt: (w: number) => number;
+  readonly rowAt: (h: number) => number;
   readonly widthRests: Int32Array;
   readonly heightRests: Int32Array;
 }
@@ -44,7 +49,7 @@ export interface FirstCut {
 }
 
 /** More rectangles than this would keep a person waiting; the caller says so. */
-export const mostRectangles = 120_000;
+export const mostRectangles = 160_000;
 
 /** A problem with more rectangles to look at than `mostRectangles`. */
 export class TooManyRectanglesError extends Error {
@@ -54,25 +59,47 @@ export class TooManyRectanglesError extends Error {
 }
 
 /**
- * Lays out the places where a sheet may be cut for items of these sizes.
+ * Lays out the places where a sheet may be cut for items of these sizes. A side longer than the reach
+ * cannot be cut along, so such a sheet is first cut across that side into parts the reach spans.
  * @throws TooManyRectanglesError
  */
-export function cutGrid(sheet: SheetSize, all: readonly Lying[]): CutGrid {
-  const lyings = all.filter(({ w, h, copies }) => w <= sheet.w && h <= sheet.h && copies > 0);
+export function cutGrid(sheet: SheetSize, all: readonly Lying[], reach = Infinity): CutGrid {
+  const lyings = all.filter(({ w, h, copies }) => copies > 0 && canBeFreed(sheet, { w, h }, reach));
   const sides = (side: 'w' | 'h') =>
     lyings.map((lying) => ({ length: lying[side], copies: lying.copies }));
-  const widths = normalPatterns(sheet.w, sides('w'));
-  const heights = normalPatterns(sheet.h, sides('h'));
+  const widths = reachPatterns(normalPatterns(sheet.w, sides('w')), reach);
+  const heights = reachPatterns(normalPatterns(sheet.h, sides('h')), reach);
   if (widths.length * heights.length > mostRectangles)
     throw new TooManyRectanglesError(widths.length * heights.length);
   return {
     sheet,
+    reach,
     lyings,
     widths,
     heights,
+    columnAt: patternFinder(widths),
+    rowAt: patternFinder(heights),
     widthRests: restPlaces(widths),
     heightRests: restPlaces(heights),
   };
+}
+
+/**
+ * Whether cuts no longer than the reach can free a rectangle from a sheet: it fits, and where a side of
+ * it is longer than the reach, its other side must be the sheet's own. Touching edges fit.
+ */
+export function canBeFreed(sheet: SheetSize, { w, h }: SheetSize, reach: number): boolean {
+  if (w > sheet.w || h > sheet.h) return false;
+  if (w === sheet.w && h === sheet.h) return true;
+  if (sheet.w > reach && sheet.h > reach) return false;
+  return (w <= reach || h === sheet.h) && (h <= reach || w === sheet.w);
+}
+
+/** Cuts at the reach, and just past it, so that no length between two patterns straddles it. */
+function reachPatterns(patterns: readonly number[], reach: number): readonly number[] {
+  const room = patterns.at(-1) ?? 0;
+  if (room <= reach) return patterns;
+  return [...new Set([...patterns, reach, reach + 1])].sort((a, b) => a - b);
 }
 
 /**
@@ -84,13 +111,13 @@ export function cutGrid(sheet: SheetSize, all: readonly Lying[]): CutGrid {
  * @param itemValues by item; one worth nothing is left out.
  */
 export function unboundedValues(grid: CutGrid, itemValues: readonly number[]): UnboundedValues {
-  const { widths, heights, widthRests, heightRests, lyings } = grid;
+  const { widths, heights, widthRests, heightRests, lyings, reach, columnAt, rowAt } = grid;
   const [columns, rows] = [widths.length, heights.length];
   const halves = [halfPlaces(widths), halfPlaces(heights)] as const;
   const values = new Float64Array(columns * rows);
   /** 0: nothing; n: item n - 1 of `lyings`; -n: cut across at n; -(columns + n): cut down at n. */
   const choices = new Int32Array(columns * rows);
-  const place = (w: number, h: number) => patternAt(heights, h) * columns + patternAt(widths, w);
+  const place = (w: number, h: number) => rowAt(h) * columns + columnAt(w);
   for (const [index, { item, w, h }] of lyings.entries()) {
     const value = itemValues[item] ?? 0;
     if (value <= (values[place(w, h)] ?? 0)) continue;
@@ -106,21 +133,26 @@ export function unboundedValues(grid: CutGrid, itemValues: readonly number[]): U
       const turnedLine = column * rows;
       let best = values[at] as number;
       let choice = choices[at] as number;
-      if (column > 0 && (values[at - 1] as number) > best) {
-        best = values[at - 1] as number;
-        choice = choices[at - 1] as number;
+      const isTall = (heights[row] as number) > reach;
+      const isWide = (widths[column] as number) > reach;
+      if (!isTall && !isWide) {
+        if (column > 0 && (values[at - 1] as number) > best) {
+          best = values[at - 1] as number;
+          choice = choices[at - 1] as number;
+        }
+        if (row > 0 && (values[at - columns] as number) > best) {
+          best = values[at - columns] as number;
+          choice = choices[at - columns] as number;
+        }
       }
-      if (row > 0 && (values[at - columns] as number) > best) {
-        best = values[at - columns] as number;
-        choice = choices[at - columns] as number;
-      }
-      const lastAcross = halves[0][column] as number;
+      // Past the reach a cut further on does not mirror one before the half: its rest may be within it.
+      const lastAcross = isTall ? 0 : isWide ? column - 1 : (halves[0][column] as number);
       for (let cut = 1; cut <= lastAcross; cut++) {
         const rest = widthRests[column * columns + cut] as number;
         const value = (values[line + cut] as number) + (values[line + rest] as number);
         if (value > best) [best, choice] = [value, -cut];
       }
-      const lastDown = halves[1][row] as number;
+      const lastDown = isWide ? 0 : isTall ? row - 1 : (halves[1][row] as number);
       for (let cut = 1; cut <= lastDown; cut++) {
         const rest = heightRests[row * rows + cut] as number;
         const value = (turned[turnedLine + cut] as number) + (turned[turnedLine + rest] as number);

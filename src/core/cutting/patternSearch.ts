@@ -1,0 +1,350 @@
+import { bestOnGrid, type ValueBudget } from './bestValue';
+import type { CoverProblem, CoverSolver, Pattern } from './coverSolver';
+import { placeItems, type CutTree } from './cutTree';
+import { fillSheet } from './fillSheet';
+import { seeded } from '../seeded';
+import { unboundedValues, type CutGrid, type UnboundedValues } from './unboundedValue';
+
+/** One way of cutting a source, and how many sheets of it are cut so. */
+export interface CutSheets {
+  readonly tree: CutTree;
+  /** Its number among the sources, from 0. */
+  readonly source: number;
+  readonly times: number;
+}
+
+/** A source of sheets as the search needs it. */
+export interface PricedGrid {
+  readonly grid: CutGrid;
+  readonly cost: number;
+  /** How many there are; undefined where there is no limit. */
+  readonly limit: number | undefined;
+}
+
+/** What the search may spend; the same budget gives the same plan. */
+export interface PlanBudget extends ValueBudget {
+  /** Patterns looked for in all. */
+  readonly mostPatterns: number;
+  /** Branches of the whole-number programme. */
+  readonly mostNodes: number;
+  /** For the order in which quick fillings are tried. */
+  readonly seed: number;
+}
+
+/** How far rounding in the linear programme may mislead; prices are of the order of one sheet. */
+export const rounding = 1e-6;
+/** Quick fillings tried for one set of prices: more where the fewer found nothing; from trial. */
+const fillings = [40, 200, 1000];
+/** Patterns taken in at once; from trial. */
+const atOnce = 8;
+
+/**
+ * The patterns found so far, and how more are found: patterns are made one by one where they would save
+ * cost by the prices of the linear programme, until none would.
+ * Source: Gilmore and Gomory, Multistage cutting stock problems, Operations Research 13 (1965).
+ */
+export class PatternSearch {
+  readonly #trees: CutTree[] = [];
+  readonly #patterns: Pattern[] = [];
+  readonly #known = new Set<string>();
+  /** By source, the values last worked out: good enough a guide for quick fillings by other prices. */
+  readonly #guides: (UnboundedValues | undefined)[] = [];
+  readonly #random: () => number;
+
+  constructor(
+    readonly sources: readonly PricedGrid[],
+    readonly pieceCount: number,
+    readonly solver: CoverSolver,
+    readonly budget: PlanBudget,
+  ) {
+    this.#random = seeded(budget.seed);
+  }
+
+  get patterns(): readonly Pattern[] {
+    return this.#patterns;
+  }
+
+  treeOf(pattern: number): CutTree | undefined {
+    return this.#trees[pattern];
+  }
+
+  /** The programme over the patterns found; more of a piece than is wanted saves nothing. */
+  problem(
+    wanted: readonly number[],
+    limits: CoverProblem['limits'] = this.sources.map(({ limit }) => limit),
+  ): CoverProblem {
+    const patterns = this.#patterns.map(({ source, counts }) => ({
+      source,
+      counts: counts.map((count, piece) => Math.min(count, wanted[piece] ?? 0)),
+    }));
+    return { patterns, wanted, costs: this.sources.map(({ cost }) => cost), limits };
+  }
+
+  /** A pattern for each piece alone on each source, so that there is a plan from the start. */
+  start(wanted: readonly number[]): void {
+    for (const [source, { grid }] of this.sources.entries())
+      for (const [piece, count] of wanted.entries()) {
+        const alone = wanted.map((_, each) => (each === piece ? 1 : 0));
+        const limits = wanted.map((_, each) => (each === piece ? count : 0));
+        if (count <= 0 || !grid.lyings.some(({ item }) => item === piece)) continue;
+        const tree = fillSheet(grid, rowsOf(grid, piece), alone, limits, () => 1);
+        if (tree) this.#add(source, tree);
+      }
+  }
+
+  /** The most pieces of one kind that a sheet of a source gives; exact, as if there were no limit. */
+  mostAlone(source: number, piece: number): number {
+    const { grid } = this.#source(source);
+    const alone = Array.from({ length: this.pieceCount }, (_, each) => (each === piece ? 1 : 0));
+    return unboundedValues(grid, alone).valueOf(grid.sheet.w, grid.sheet.h);
+  }
+
+  /** Fills sheet after sheet with what is still wanted, largest first: a plan at once, seldom the best. */
+  fillAll(wanted: readonly number[], areas: readonly number[]): readonly CutSheets[] | undefined {
+    const values = this.sources.map(({ grid }) => unboundedValues(grid, areas));
+    const left = [...wanted];
+    const remaining = this.sources.map(({ limit }) => limit ?? Infinity);
+    const sheets: CutSheets[] = [];
+    const order = this.sources.map((_, at) => at).sort((a, b) => this.#costOf(a) - this.#costOf(b));
+    while (left.some((count) => count > 0)) {
+      const source = order.find((at) => (remaining[at] ?? 0) > 0 && this.#fitsOn(at, left));
+      const grid = this.sources[source ?? -1]?.grid;
+      const unbounded = values[source ?? -1];
+      if (source === undefined || !grid || !unbounded) return undefined;
+      const tree = fillSheet(grid, unbounded, areas, left, () => 1);
+      if (!tree) return undefined;
+      this.#add(source, tree);
+      const counts = countItems(tree, this.pieceCount);
+      const times = Math.min(
+        remaining[source] ?? 0,
+        ...counts.map((count, piece) =>
+          count > 0 ? Math.floor((left[piece] ?? 0) / count) : Infinity,
+        ),
+      );
+      remaining[source] = (remaining[source] ?? 0) - times;
+      for (const [piece, count] of counts.entries())
+        left[piece] = (left[piece] ?? 0) - count * times;
+      sheets.push({ tree, source, times });
+    }
+    return sheets;
+  }
+
+  /**
+   * Adds patterns until none would save cost.
+   * @param effort how far the search goes where quick fillings find nothing: to the best as if pieces
+   *   could be had without limit, or on to an exact search within the limits.
+   * @returns the least cost possible, as far as is proven.
+   */
+  generate(
+    wanted: readonly number[],
+    effort: 'quick' | 'unlimited' | 'exact',
+    limits?: CoverProblem['limits'],
+  ): number {
+    let bound = 0;
+    while (this.#patterns.length < this.budget.mostPatterns && !this.budget.isOver()) {
+      const { prices } = this.solver.relax(this.problem(wanted, limits));
+      const added = this.sources.filter((_, source) =>
+        this.#addAll(source, this.#fillings(source, prices, wanted, fillings[0] ?? 1)),
+      );
+      if (added.length > 0) continue;
+      if (effort === 'quick') break;
+      const priced = this.sources.map((_, source) =>
+        this.#price(source, prices, wanted, effort === 'exact'),
+      );
+      bound = Math.max(bound, this.#provenCost(priced, prices, wanted));
+      const more = priced.filter(({ trees }, source) => this.#addAll(source, trees));
+      if (more.length === 0) break;
+    }
+    return bound;
+  }
+
+  /** Rounds the relaxed plan down, then looks for patterns for the rest, until nothing is left. */
+  dive(wanted: readonly number[]): readonly CutSheets[] | undefined {
+    const sheets: CutSheets[] = [];
+    const remaining = this.sources.map(({ limit }) => limit);
+    let left = wanted;
+    while (left.some((count) => count > 0) && !this.budget.isOver()) {
+      const problem = this.problem(left, remaining);
+      const { uses } = this.solver.relax(problem);
+      const isWhole = uses.some((use) => use >= 1 - rounding);
+      const largest = uses.indexOf(Math.max(...uses));
+      const cut = uses.map((use, at) =>
+        isWhole ? Math.floor(use + rounding) : at === largest && use > 0 ? 1 : 0,
+      );
+      if (cut.every((times) => times === 0)) return undefined;
+      for (const [at, times] of cut.entries()) {
+        const tree = this.#trees[at];
+        const source = this.#patterns[at]?.source ?? 0;
+        if (times === 0 || !tree) continue;
+        sheets.push({ tree, source, times });
+        const limit = remaining[source];
+        if (limit !== undefined) remaining[source] = Math.max(0, limit - times);
+      }
+      left = left.map((count, piece) => Math.max(0, count - held(this.#patterns, cut, piece)));
+      if (left.some((count) => count > 0)) this.generate(left, 'quick', remaining);
+    }
+    return left.every((count) => count <= 0) ? sheets : undefined;
+  }
+
+  /** The best plan in whole sheets over all patterns found. */
+  whole(wanted: readonly number[]): readonly CutSheets[] | undefined {
+    const uses = this.solver.whole(this.problem(wanted), this.budget.mostNodes);
+    return uses && this.sheetsOf(uses);
+  }
+
+  sheetsOf(uses: readonly number[]): readonly CutSheets[] {
+    return uses.flatMap((times, at) => {
+      const tree = this.#trees[at];
+      const source = this.#patterns[at]?.source ?? 0;
+      return times > 0 && tree ? [{ tree, source, times }] : [];
+    });
+  }
+
+  /**
+   * Patterns of a source worth more than it costs by these prices, and the most any is worth. The best as
+   * if pieces could be had without limit, and quick fillings within the limits; only where none of them
+   * is worth it, an exact search within the limits.
+   */
+  #price(
+    source: number,
+    prices: readonly number[],
+    wanted: readonly number[],
+    isProving: boolean,
+  ): { readonly trees: readonly CutTree[]; readonly most: number } {
+    const { grid } = this.#source(source);
+    const cost = this.#costOf(source);
+    const unbounded = unboundedValues(grid, prices);
+    this.#guides[source] = unbounded;
+    const most = unbounded.valueOf(grid.sheet.w, grid.sheet.h);
+    if (most <= cost + rounding) return { trees: [], most };
+    const whole = unbounded.treeOf(grid.sheet.w, grid.sheet.h);
+    const worthwhile = whole ? this.#worthwhile(source, [whole], prices, wanted) : [];
+    for (const fills of isProving ? fillings : fillings.slice(0, 2)) {
+      worthwhile.push(...this.#fillings(source, prices, wanted, fills));
+      if (worthwhile.length > 0) return { trees: worthwhile, most };
+    }
+    if (!isProving) return { trees: [], most };
+    const found = bestOnGrid(grid, prices, wanted, this.budget);
+    const isWorth = found.tree !== undefined && found.value > cost + rounding;
+    return { trees: isWorth && found.tree ? [found.tree] : [], most: found.bound };
+  }
+
+  /** Quick fillings worth more than the source costs, by the values last worked out for it. */
+  #fillings(
+    source: number,
+    prices: readonly number[],
+    wanted: readonly number[],
+    fills: number,
+  ): CutTree[] {
+    const { grid } = this.#source(source);
+    const guide = (this.#guides[source] ??= unboundedValues(grid, prices));
+    const tried = Array.from({ length: fills }, (_, fill) => {
+      // The first as priced, the last with prices of anything from nothing to twice as much.
+      const spread = (2 * fill) / fills;
+      const moved = prices.map((price) => price * (1 + spread * (this.#random() - 0.5)));
+      return fillSheet(grid, guide, moved, wanted, this.#random);
+    });
+    return this.#worthwhile(source, tried, prices, wanted);
+  }
+
+  /** Takes patterns in; false where all of them are known. */
+  #addAll(source: number, trees: readonly CutTree[]): boolean {
+    return trees.filter((tree) => this.#add(source, tree)).length > 0;
+  }
+
+  /**
+   * What any plan costs at least by these prices: they are lowered until no unlimited sheet is worth more
+   * than it costs, and what limited ones are still worth beyond their cost is taken off as often as there
+   * are such sheets. Source: weak duality; for one source Farley, Operations Research 38 (1990).
+   */
+  #provenCost(
+    priced: readonly { readonly most: number }[],
+    prices: readonly number[],
+    wanted: readonly number[],
+  ): number {
+    const worth = prices.reduce((sum, price, piece) => sum + price * (wanted[piece] ?? 0), 0);
+    const scale = Math.min(
+      1,
+      ...this.sources.map(({ cost, limit }, source) =>
+        limit === undefined ? cost / Math.max(cost, priced[source]?.most ?? 0) : 1,
+      ),
+    );
+    const gains = this.sources.map(({ cost, limit }, source) =>
+      limit === undefined ? 0 : limit * Math.max(0, scale * (priced[source]?.most ?? 0) - cost),
+    );
+    return scale * worth - gains.reduce((sum, gain) => sum + gain, 0);
+  }
+
+  /** The new patterns of these worth more than a sheet, the most first, not too many at once. */
+  #worthwhile(
+    source: number,
+    trees: readonly (CutTree | undefined)[],
+    prices: readonly number[],
+    wanted: readonly number[],
+  ): CutTree[] {
+    const cost = this.#costOf(source);
+    return trees
+      .flatMap((tree) => {
+        if (!tree) return [];
+        const counts = countItems(tree, this.pieceCount);
+        const worth = counts.reduce(
+          (sum, count, piece) => sum + Math.min(count, wanted[piece] ?? 0) * (prices[piece] ?? 0),
+          0,
+        );
+        return worth > cost + rounding && !this.#known.has(keyOf(source, counts))
+          ? [{ tree, worth }]
+          : [];
+      })
+      .sort((a, b) => b.worth - a.worth)
+      .slice(0, atOnce)
+      .map(({ tree }) => tree);
+  }
+
+  /** Takes a pattern in; false where one of the same counts is known. */
+  #add(source: number, tree: CutTree): boolean {
+    const counts = countItems(tree, this.pieceCount);
+    const key = keyOf(source, counts);
+    if (this.#known.has(key)) return false;
+    this.#known.add(key);
+    this.#trees.push(tree);
+    this.#patterns.push({ source, counts });
+    return true;
+  }
+
+  #fitsOn(source: number, left: readonly number[]): boolean {
+    return this.#source(source).grid.lyings.some(({ item }) => (left[item] ?? 0) > 0);
+  }
+
+  #source(source: number): PricedGrid {
+    const found = this.sources[source];
+    if (!found) throw new RangeError(`PatternSearch: expected a source, got number ${source}`);
+    return found;
+  }
+
+  #costOf(source: number): number {
+    return this.#source(source).cost;
+  }
+}
+
+/** A guide for filling a sheet with one piece alone: how many go in straight rows. */
+function rowsOf(grid: CutGrid, piece: number): Pick<UnboundedValues, 'valueOf' | 'cutOf'> {
+  const lyings = grid.lyings.filter(({ item }) => item === piece);
+  return {
+    cutOf: () => undefined,
+    valueOf: (w, h) =>
+      Math.max(...lyings.map((each) => Math.floor(w / each.w) * Math.floor(h / each.h)), 0),
+  };
+}
+
+const keyOf = (source: number, counts: readonly number[]) => `${source}:${counts.join(' ')}`;
+
+export function countItems(tree: CutTree, pieces: number): readonly number[] {
+  const counts = Array<number>(pieces).fill(0);
+  for (const { item } of placeItems(tree)) counts[item] = (counts[item] ?? 0) + 1;
+  return counts;
+}
+
+/** How many of a piece so many sheets of each pattern hold. */
+function held(patterns: readonly Pattern[], uses: readonly number[], piece: number): number {
+  return uses.reduce((sum, times, at) => sum + times * (patterns[at]?.counts[piece] ?? 0), 0);
+}
