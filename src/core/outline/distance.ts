@@ -1,0 +1,103 @@
+import type { Point, Polygon } from './flattenPath';
+import { boundsOf, boxGap, type Outline } from './outlineOf';
+
+/** How near two outlines come, and where; zero where they touch or overlap. */
+export interface Nearest {
+  /** Ticks. */
+  readonly distance: number;
+  readonly from: Point;
+  readonly to: Point;
+}
+
+/**
+ * The shortest way between two outlines, by every edge of the one against every corner of the other. Pairs
+ * whose boxes are further apart than the best found are passed over.
+ */
+export function nearestBetween(a: Outline, b: Outline): Nearest {
+  const inside = a[0]?.[0];
+  const other = b[0]?.[0];
+  if (inside && other) {
+    if (contains(b, inside)) return { distance: 0, from: inside, to: inside };
+    if (contains(a, other)) return { distance: 0, from: other, to: other };
+  }
+  let best: Nearest = { distance: Infinity, from: { x: 0, y: 0 }, to: { x: 0, y: 0 } };
+  for (const one of a)
+    for (const two of b) {
+      if (boxGap(boundsOf([one]), boundsOf([two])) >= best.distance) continue;
+      best = nearer(best, fromCorners(one, two));
+      best = nearer(best, turnedRound(fromCorners(two, one)));
+      if (crosses(one, two)) return { ...best, distance: 0 };
+    }
+  return best;
+}
+
+/** Whether two outlines touch or overlap; boxes that are apart are told at once. */
+export function touches(a: Outline, b: Outline): boolean {
+  return boxGap(boundsOf(a), boundsOf(b)) === 0 && nearestBetween(a, b).distance === 0;
+}
+
+/** Whether a point lies inside an outline, by the even-odd rule; on its line counts as either. */
+export function contains(outline: Outline, { x, y }: Point): boolean {
+  let isInside = false;
+  for (const polygon of outline)
+    for (const [a, b] of edgesOf(polygon))
+      if (a.y > y !== b.y > y && x < ((b.x - a.x) * (y - a.y)) / (b.y - a.y) + a.x)
+        isInside = !isInside;
+  return isInside;
+}
+
+/** Whether all of an outline lies inside another: its corners do, and no line of the one crosses the other's. */
+export function isWithin(inner: Outline, outer: Outline): boolean {
+  return (
+    inner.every((polygon) => polygon.every((point) => contains(outer, point))) &&
+    !inner.some((one) => outer.some((two) => crosses(one, two)))
+  );
+}
+
+/** The shortest way between two closed lines in ticks, wherever they lie; what is inside does not count. */
+export function lineDistance(one: Polygon, two: Polygon): number {
+  return Math.min(fromCorners(one, two).distance, fromCorners(two, one).distance);
+}
+
+function fromCorners(from: Polygon, to: Polygon): Nearest {
+  let best: Nearest = { distance: Infinity, from: { x: 0, y: 0 }, to: { x: 0, y: 0 } };
+  for (const corner of from)
+    for (const [a, b] of edgesOf(to)) {
+      const foot = nearestOnEdge(corner, a, b);
+      const distance = Math.hypot(foot.x - corner.x, foot.y - corner.y);
+      if (distance < best.distance) best = { distance, from: corner, to: foot };
+    }
+  return best;
+}
+
+function nearestOnEdge({ x, y }: Point, a: Point, b: Point): Point {
+  const [dx, dy] = [b.x - a.x, b.y - a.y];
+  const squared = dx * dx + dy * dy;
+  const along = squared === 0 ? 0 : ((x - a.x) * dx + (y - a.y) * dy) / squared;
+  const part = Math.max(0, Math.min(1, along));
+  return { x: a.x + part * dx, y: a.y + part * dy };
+}
+
+function crosses(one: Polygon, two: Polygon): boolean {
+  const side = (a: Point, b: Point, c: Point) =>
+    Math.sign((b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x));
+  for (const [a, b] of edgesOf(one))
+    for (const [c, d] of edgesOf(two))
+      if (side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0) return true;
+  return false;
+}
+
+function* edgesOf(polygon: Polygon): Generator<readonly [Point, Point]> {
+  let last = polygon.at(-1);
+  for (const point of polygon) {
+    if (last) yield [last, point];
+    last = point;
+  }
+}
+
+const nearer = (a: Nearest, b: Nearest) => (b.distance < a.distance ? b : a);
+const turnedRound = ({ distance, from, to }: Nearest): Nearest => ({
+  distance,
+  from: to,
+  to: from,
+});

@@ -1,0 +1,45 @@
+import {
+  areaPaths,
+  EndType,
+  FillRule,
+  inflatePaths,
+  intersect,
+  JoinType,
+  union,
+} from 'clipper2-ts';
+import type { Outline } from './outlineOf';
+
+/*
+ * Areas of outlines on whole ticks, by the clipping library. It is large, so only what needs whole areas
+ * imports this file; distances and boxes do without.
+ */
+
+const paths = (outline: Outline) => outline.map((polygon) => polygon.map(({ x, y }) => ({ x, y })));
+
+/** What lies in any of the outlines, each taken by the even-odd rule. */
+export function uniteOutlines(outlines: readonly Outline[]): Outline {
+  return outlines.reduce<Outline>(
+    (sum, outline) => union(paths(sum), plain(outline), FillRule.NonZero),
+    [],
+  );
+}
+
+/** What lies in both. */
+export function intersectOutlines(a: Outline, b: Outline): Outline {
+  return intersect(plain(a), plain(b), FillRule.NonZero);
+}
+
+/** Grown all round by so many ticks, round at the corners; shrunk where that is negative. */
+export function growOutline(outline: Outline, by: number): Outline {
+  return inflatePaths(plain(outline), by, JoinType.Round, EndType.Polygon);
+}
+
+/** Square ticks. */
+export function areaOfOutline(outline: Outline): number {
+  return Math.abs(areaPaths(plain(outline)));
+}
+
+/** The same area with its holes wound the other way, as the library wants it. */
+function plain(outline: Outline): ReturnType<typeof union> {
+  return union(paths(outline), [], FillRule.EvenOdd);
+}
