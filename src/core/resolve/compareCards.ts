@@ -1,6 +1,7 @@
 import type { PieceId } from '../plan/ids';
-import type { Piece } from '../plan/piece';
-import type { About, Base, Plan } from '../plan/plan';
+import type { LibraryRef } from '../plan/libraryItem';
+import { isPaper, type Paper, type Piece } from '../plan/piece';
+import type { About, Base, Plan, Use } from '../plan/plan';
 import { sameJson } from '../plan/sameJson';
 import type { ResolvedCard } from './resolvedCard';
 
@@ -10,7 +11,7 @@ export interface CardVersion {
   readonly card: ResolvedCard;
 }
 
-/** The parts of a piece that change one by one. */
+/** The parts of a piece of paper that change one by one. */
 export const pieceParts = [
   'name',
   'on',
@@ -23,8 +24,12 @@ export const pieceParts = [
   'trim',
   'cutOut',
   'carriedBy',
+  'isMirrored',
+  'crop',
+  'overhang',
+  'motion',
   'notes',
-] as const satisfies readonly (keyof Piece)[];
+] as const satisfies readonly (keyof Paper)[];
 export type PiecePart = (typeof pieceParts)[number];
 
 /** One difference of two versions of a card; the sentence is chosen where it is shown. */
@@ -42,6 +47,14 @@ export type CardChange =
       readonly after: Base;
     }
   | { readonly kind: 'copies'; readonly before: number; readonly after: number }
+  /** Spares, or what sheets are cut from. */
+  | { readonly kind: 'making' }
+  /** What it takes beside its panels; both empty where only an amount or a note changed. */
+  | {
+      readonly kind: 'uses';
+      readonly added: readonly LibraryRef[];
+      readonly removed: readonly LibraryRef[];
+    }
   | { readonly kind: 'habits' }
   | { readonly kind: 'accepted' }
   | { readonly kind: 'added' | 'removed'; readonly piece: NamedPiece }
@@ -50,9 +63,20 @@ export type CardChange =
       readonly kind: 'piece';
       readonly part: PiecePart;
       readonly piece: NamedPiece;
+      readonly before: Paper;
+      readonly after: Paper;
+    }
+  | {
+      readonly kind: 'mark';
+      readonly part: MarkPart;
+      readonly piece: NamedPiece;
       readonly before: Piece;
       readonly after: Piece;
     };
+
+/** What marks have in common with paper, and how they look. */
+export const markParts = ['name', 'on', 'place', 'isOff', 'group', 'notes'] as const;
+export type MarkPart = (typeof markParts)[number] | 'look';
 
 /** A piece as one speaks of it: its letter where it has figures, and its name. */
 export interface NamedPiece {
@@ -84,10 +108,22 @@ export function compareCards(before: CardVersion, after: CardVersion): readonly 
     ...(old.making.copies === now.making.copies
       ? []
       : [{ kind: 'copies' as const, before: old.making.copies, after: now.making.copies }]),
+    ...(sameJson({ ...old.making, copies: 1 }, { ...now.making, copies: 1 })
+      ? []
+      : [{ kind: 'making' as const }]),
+    ...useChanges(before, after),
     ...pieceChanges(before, after),
     ...(sameJson(old.habits, now.habits) ? [] : [{ kind: 'habits' as const }]),
     ...(sameJson(old.accepted, now.accepted) ? [] : [{ kind: 'accepted' as const }]),
   ];
+}
+
+function useChanges({ plan: old }: CardVersion, { plan: now }: CardVersion): readonly CardChange[] {
+  const isIn = ({ item }: Use, plan: Plan) => plan.uses.some((each) => each.item.id === item.id);
+  const added = now.uses.filter((use) => !isIn(use, old)).map(({ item }) => item);
+  const removed = old.uses.filter((use) => !isIn(use, now)).map(({ item }) => item);
+  if (added.length + removed.length > 0) return [{ kind: 'uses', added, removed }];
+  return sameJson(old.uses, now.uses) ? [] : [{ kind: 'uses', added: [], removed: [] }];
 }
 
 function pieceChanges(before: CardVersion, after: CardVersion): readonly CardChange[] {
@@ -99,15 +135,18 @@ function pieceChanges(before: CardVersion, after: CardVersion): readonly CardCha
   const changed = kept.flatMap((now): CardChange[] => {
     const old = oldById.get(now.id);
     if (!old) return [];
-    return pieceParts
-      .filter((part) => !sameJson(old[part], now[part]))
-      .map((part) => ({
-        kind: 'piece',
+    const piece = named(now, after);
+    if (!isPaper(old) || !isPaper(now))
+      return markChanges(old, now).map((part) => ({
+        kind: 'mark',
         part,
-        piece: named(now, after),
+        piece,
         before: old,
         after: now,
       }));
+    return pieceParts
+      .filter((part) => !sameJson(old[part], now[part]))
+      .map((part) => ({ kind: 'piece', part, piece, before: old, after: now }));
   });
   const order = movedPieces(
     before.plan.pieces.filter(({ id }) => newIds.has(id)),
@@ -120,6 +159,15 @@ function pieceChanges(before: CardVersion, after: CardVersion): readonly CardCha
     ...(order.length === 0
       ? []
       : [{ kind: 'order' as const, pieces: order.map((piece) => named(piece, after)) }]),
+  ];
+}
+
+function markChanges(old: Piece, now: Piece): readonly MarkPart[] {
+  const look = (piece: Piece) =>
+    Object.entries(piece).filter(([key]) => !markParts.some((part) => part === key));
+  return [
+    ...markParts.filter((part) => !sameJson(old[part], now[part])),
+    ...(sameJson(look(old), look(now)) ? [] : ['look' as const]),
   ];
 }
 

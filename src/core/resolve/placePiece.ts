@@ -6,6 +6,7 @@ import {
   type Length,
   type Size,
 } from '../length/length';
+import type { PieceId } from '../plan/ids';
 import type { PlaceRule } from '../plan/piece';
 import type { PlaceOrigin, Rect, Reveals, SupportId } from './resolvedCard';
 
@@ -15,15 +16,26 @@ export interface PlacedPiece {
   readonly origins: { readonly x: PlaceOrigin; readonly y: PlaceOrigin };
 }
 
-/** Places a sized piece on its support. Centring leaves an odd half tick on the right or bottom. */
+/**
+ * Places a sized piece on its support. Centring leaves an odd half tick on the right or bottom. A turn
+ * leaves its middle where it is, so the box is that before turning.
+ * @param boxOf the boxes of the neighbours its place refers to, on the face.
+ */
 export function placePiece(
   place: PlaceRule,
   size: Size,
   support: Rect,
   from: SupportId,
+  boxOf: (id: PieceId) => Rect,
 ): PlacedPiece {
-  const across = placeOnAxis(place.x, size.width, support.width, from);
-  const down = placeOnAxis(place.y, size.height, support.height, from);
+  const across = placeOnAxis(place.x, size.width, support.width, from, (id) => {
+    const { x, width } = boxOf(id);
+    return { near: subtractLengths(x, support.x), size: width };
+  });
+  const down = placeOnAxis(place.y, size.height, support.height, from, (id) => {
+    const { y, height } = boxOf(id);
+    return { near: subtractLengths(y, support.y), size: height };
+  });
   return {
     rect: {
       x: sumLengths(support.x, across.near),
@@ -44,7 +56,19 @@ interface AxisFigures {
   readonly origin: PlaceOrigin;
 }
 
-function placeOnAxis(rule: AxisPlace, size: Length, room: Length, from: SupportId): AxisFigures {
+interface Extent {
+  /** From the edge of the support. */
+  readonly near: Length;
+  readonly size: Length;
+}
+
+function placeOnAxis(
+  rule: AxisPlace,
+  size: Length,
+  room: Length,
+  from: SupportId,
+  extentOf: (id: PieceId) => Extent,
+): AxisFigures {
   const spare = subtractLengths(room, size);
   if (rule.from === 'centre') {
     const [near, far] = halveLength(spare);
@@ -55,6 +79,17 @@ function placeOnAxis(rule: AxisPlace, size: Length, room: Length, from: SupportI
     const near = lengthFromTicks(Math.floor((2 * rule.which * room - 3 * size) / 6));
     const far = subtractLengths(spare, near);
     return { near, far, origin: { kind: 'on-third', from, which: rule.which } };
+  }
+  if (rule.from === 'piece') {
+    const { piece, side } = rule;
+    const gap = rule.gap.ticks;
+    const neighbour = extentOf(piece);
+    const near =
+      side === 'left' || side === 'top'
+        ? subtractLengths(neighbour.near, sumLengths(gap, size))
+        : sumLengths(neighbour.near, neighbour.size, gap);
+    const origin: PlaceOrigin = { kind: 'beside', piece, side, gap };
+    return { near, far: subtractLengths(spare, near), origin };
   }
   const distance = rule.distance.ticks;
   const rest = subtractLengths(spare, distance);

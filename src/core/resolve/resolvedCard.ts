@@ -1,10 +1,12 @@
 import type { Length, Size } from '../length/length';
 import type { BlankLayout } from '../paper/layOutBlank';
 import type { CardFormatId } from '../paper/cardFormat';
+import type { Polygon } from '../outline/flattenPath';
 import type { PieceId } from '../plan/ids';
-import type { Stock } from '../plan/libraryItem';
+import type { DieSet, Stock } from '../plan/libraryItem';
 import type { FaceId, Side } from '../plan/faces';
-import type { Piece } from '../plan/piece';
+import type { Paper } from '../plan/piece';
+import type { ResolvedMark } from './resolvedMark';
 
 /** Position and size on a face, from its top left corner as the face is read. */
 export interface Rect extends Size {
@@ -48,6 +50,7 @@ export type SizeOrigin =
       readonly nth: number;
       readonly of: number;
     }
+  | { readonly kind: 'print'; readonly stamp: string; readonly rim: Length }
   | { readonly kind: 'format'; readonly format: CardFormatId }
   | { readonly kind: 'half-blank'; readonly blank: Length; readonly from: string };
 
@@ -65,7 +68,13 @@ export type PlaceOrigin =
       readonly edge: Side;
       readonly distance: Length;
     }
-  | { readonly kind: 'on-third'; readonly from: SupportId; readonly which: 1 | 2 };
+  | { readonly kind: 'on-third'; readonly from: SupportId; readonly which: 1 | 2 }
+  | {
+      readonly kind: 'beside';
+      readonly piece: PieceId;
+      readonly side: Side;
+      readonly gap: Length;
+    };
 
 export interface ResolvedBase extends BlankLayout {
   readonly letter: string;
@@ -99,13 +108,21 @@ export interface ResolvedPiece {
     readonly x: PlaceOrigin;
     readonly y: PlaceOrigin;
   };
+  /** Its box before it was cut down: what its die or the size rule gives; the same where nothing is cut off. */
+  readonly uncut: Rect;
+  /** It is cut off along this line on its face, at the edge of the card or of its panel; undefined where it is not. */
+  readonly clip: Polygon | undefined;
+  /** What is cut that is no rectangle, by a die or round a print, stretched to its box; undefined for a rectangle. */
+  readonly shape: DieSet['shape'] | undefined;
+  /** How far inside its cut a stitched line is embossed; undefined for none. */
+  readonly stitch: Length | undefined;
   readonly stock: Stock | undefined;
   readonly caliper: Length;
   /** Height of the adhesive under it. */
   readonly lift: Length;
   /** Height of its lower side above the face. */
   readonly foot: Length;
-  readonly piece: Piece;
+  readonly piece: Paper;
 }
 
 /** A piece that has no figures, and why. `below`: what it lies on, or is sized round, has none either. */
@@ -118,6 +135,10 @@ export interface ImpossiblePiece {
     | { readonly code: 'nothing-inside' }
     | { readonly code: 'no-face'; readonly face: FaceId }
     | { readonly code: 'no-die' }
+    | { readonly code: 'no-stamp' }
+    | { readonly code: 'no-stencil' }
+    | { readonly code: 'nothing-shown' }
+    | { readonly code: 'no-neighbour' }
     | {
         readonly code: 'no-size';
         readonly width: Length;
@@ -127,11 +148,26 @@ export interface ImpossiblePiece {
     | { readonly code: 'below'; readonly support: PieceId };
 }
 
+/** The box of any piece, paper or mark, as placed on its face; undefined where it has no figures. */
+export function boxOf(card: ResolvedCard, id: PieceId): Rect | undefined {
+  return placedById(card, id)?.rect;
+}
+
+/** Paper or a mark with its figures, by its id; undefined where it has none. */
+export function placedById(
+  { pieces, marks }: ResolvedCard,
+  id: string | undefined,
+): ResolvedPiece | ResolvedMark | undefined {
+  return pieces.find((each) => each.id === id) ?? marks.find((each) => each.id === id);
+}
+
 /** A plan with every rule turned into a figure. */
 export interface ResolvedCard {
   readonly base: ResolvedBase;
   /** In gluing order, face by face: front, inside of the front leaf, inside, back. */
   readonly pieces: readonly ResolvedPiece[];
+  /** What lies on paper without being paper, in the order it is put on. */
+  readonly marks: readonly ResolvedMark[];
   readonly impossible: readonly ImpossiblePiece[];
   /** The highest point of the stack on each face, and of the closed card. */
   readonly thickness: Readonly<Record<FaceId | 'closed', Length>>;

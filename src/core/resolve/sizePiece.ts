@@ -1,15 +1,32 @@
 import { subtractLengths, sumLengths, type Length, type Size } from '../length/length';
 import type { PieceId } from '../plan/ids';
-import type { DieSet } from '../plan/libraryItem';
-import type { SizeRule } from '../plan/piece';
+import type { DieSet, Stamp } from '../plan/libraryItem';
+import type { Paper, SizeRule } from '../plan/piece';
 import type { SizeOrigin, SupportId } from './resolvedCard';
 
 export interface SizedPiece extends Size {
   readonly origins: { readonly width: SizeOrigin; readonly height: SizeOrigin };
 }
 
+/** A size with what is cut off its sides taken away, and what it was before. */
+export interface CroppedPiece extends SizedPiece {
+  readonly uncut: Size;
+}
+
+export function cropSize(sized: SizedPiece, crop: Paper['crop']): CroppedPiece {
+  const uncut = { width: sized.width, height: sized.height };
+  if (!crop) return { ...sized, uncut };
+  return {
+    ...sized,
+    width: subtractLengths(sized.width, sumLengths(crop.left.ticks, crop.right.ticks)),
+    height: subtractLengths(sized.height, sumLengths(crop.top.ticks, crop.bottom.ticks)),
+    uncut,
+  };
+}
+
 type InsetRule = Extract<SizeRule, { by: 'reveal' | 'sides' | 'step' }>;
 type OutsetRule = Extract<SizeRule, { by: 'outset' }>;
+type PrintRule = Extract<SizeRule, { by: 'stamp' }>;
 type DieRule = Extract<SizeRule, { by: 'die' }>;
 
 /** Makes figures of a size inside what the piece lies on; a side may come out zero or negative. */
@@ -52,6 +69,16 @@ export function sizeByDie({ step, turned }: DieRule, set: DieSet): SizedPiece | 
   return {
     width: width.ticks,
     height: height.ticks,
+    origins: { width: origin, height: origin },
+  };
+}
+
+/** The size of what is cut round a print, so far outside its line. */
+export function sizeByPrint({ rim }: PrintRule, stamp: Stamp): SizedPiece {
+  const origin: SizeOrigin = { kind: 'print', stamp: stamp.name, rim: rim.ticks };
+  return {
+    width: sumLengths(stamp.width.ticks, rim.ticks, rim.ticks),
+    height: sumLengths(stamp.height.ticks, rim.ticks, rim.ticks),
     origins: { width: origin, height: origin },
   };
 }

@@ -1,0 +1,162 @@
+import { z } from 'zod';
+import { batchEdits, type Edit } from '../plan/edit';
+import type { PieceId } from '../plan/ids';
+import { findItem, newestOf, type Library, type LibraryRef } from '../plan/libraryItem';
+import { followsSupport, isPaper, pieceSchema, type Piece, type Support } from '../plan/piece';
+import { withAllOn } from '../plan/pieceSets';
+import { mostPieces, type Plan } from '../plan/plan';
+import { boxOf, placedById, supportRect, type ResolvedCard } from '../resolve/resolvedCard';
+import { placeAt } from './placeAt';
+
+/** Pieces on their way from one place to another, or from one card to another. */
+export const copiedSchema = z.strictObject({
+  format: z.literal('nibwright-pieces'),
+  version: z.literal(1),
+  pieces: z.array(pieceSchema).min(1).max(mostPieces),
+});
+
+/** Pieces as text, and what it says of a text that holds none. */
+export type ReadCopied =
+  { readonly ok: true; readonly pieces: readonly Piece[] } | { readonly ok: false };
+
+/**
+ * Pieces and all that lies on them, ready to be put elsewhere: what they were placed or sized by that stays behind is
+ * made a figure of its own, measured from the edges of what they lay on.
+ */
+export function copyOut(plan: Plan, card: ResolvedCard, ids: ReadonlySet<PieceId>): string {
+  const roots = plan.pieces.filter(({ id }) => ids.has(id));
+  const taken = withAllOn(plan, roots);
+  const isTaken = (id: PieceId) => taken.some((each) => each.id === id);
+  const pieces = taken.map((piece) => withoutTies(piece, card, isTaken));
+  return JSON.stringify({ format: 'nibwright-pieces', version: 1, pieces });
+}
+
+function withoutTies(piece: Piece, card: ResolvedCard, isTaken: (id: PieceId) => boolean): Piece {
+  const box = boxOf(card, piece.id);
+  const support = supportOf(card, piece.id);
+  if (!box || !support) return piece;
+  const { x, y, turn } = piece.place;
+  const plain = placeAt(box, support, turn);
+  const isTied = (rule: typeof x | typeof y) => rule.from === 'piece' && !isTaken(rule.piece);
+  const placed = {
+    ...piece,
+    place: { ...piece.place, x: isTied(x) ? plain.x : x, y: isTied(y) ? plain.y : y },
+  };
+  if (!isPaper(placed)) return placed;
+  const { size } = placed;
+  const isOwn =
+    (size.by === 'outset' ? isTaken(size.around) : !followsSupport(size)) ||
+    ('piece' in piece.on && isTaken(piece.on.piece));
+  return isOwn
+    ? placed
+    : {
+        ...placed,
+        size: { by: 'measure', width: { ticks: box.width }, height: { ticks: box.height } },
+        place: size.by === 'sides' ? plain : placed.place,
+      };
+}
+
+function supportOf(card: ResolvedCard, id: PieceId) {
+  const placed = placedById(card, id);
+  return placed && supportRect(card, placed.support);
+}
+
+/** Reads pieces from a text; anything else is none. */
+export function readCopied(text: string): ReadCopied {
+  let document: unknown;
+  try {
+    document = JSON.parse(text);
+  } catch {
+    return { ok: false };
+  }
+  const parsed = copiedSchema.safeParse(document);
+  return parsed.success ? { ok: true, pieces: parsed.data.pieces } : { ok: false };
+}
+
+export interface Pasted {
+  readonly edit: Edit;
+  /** What lay on nothing that came along. */
+  readonly roots: readonly PieceId[];
+}
+
+/**
+ * Puts copied pieces on a support, as the last that are put on there; ids are made anew, and versions the library
+ * does not hold become its newest. Undefined where the card would hold too many.
+ */
+export function pasteInto(
+  plan: Plan,
+  pieces: readonly Piece[],
+  on: Support,
+  library: Library,
+  newId: () => PieceId,
+): Pasted | undefined {
+  if (plan.pieces.length + pieces.length > mostPieces) return undefined;
+  const ids = new Map(pieces.map(({ id }) => [id, newId()]));
+  const renamed = (id: PieceId) => ids.get(id) ?? id;
+  const isRoot = ({ on: under }: Piece) => !('piece' in under && ids.has(under.piece));
+  const added = pieces.map((piece) =>
+    withNewest(
+      {
+        ...renameNeighbours(piece, renamed),
+        id: renamed(piece.id),
+        on:
+          'piece' in piece.on && ids.has(piece.on.piece) ? { piece: renamed(piece.on.piece) } : on,
+      },
+      library,
+    ),
+  );
+  const start = plan.pieces.length;
+  return {
+    edit: batchEdits(added.map((piece, at) => ({ kind: 'add-piece', piece, index: start + at }))),
+    roots: pieces.filter(isRoot).map(({ id }) => renamed(id)),
+  };
+}
+
+function renameNeighbours(piece: Piece, renamed: (id: PieceId) => PieceId): Piece {
+  const { x, y } = piece.place;
+  const place = {
+    ...piece.place,
+    x: x.from === 'piece' ? { ...x, piece: renamed(x.piece) } : x,
+    y: y.from === 'piece' ? { ...y, piece: renamed(y.piece) } : y,
+  };
+  if (!isPaper(piece)) return { ...piece, place };
+  const { size } = piece;
+  return {
+    ...piece,
+    place,
+    size: size.by === 'outset' ? { ...size, around: renamed(size.around) } : size,
+  };
+}
+
+function withNewest(piece: Piece, library: Library): Piece {
+  const newest = newestOf(library);
+  const known = (ref: LibraryRef): LibraryRef => {
+    if (findItem(library, ref)) return ref;
+    const item = newest.find(({ id }) => id === ref.id);
+    return item ? { id: item.id, version: item.version } : ref;
+  };
+  switch (piece.kind) {
+    case 'panel':
+      return {
+        ...piece,
+        stock: known(piece.stock),
+        size:
+          piece.size.by === 'die'
+            ? { ...piece.size, set: known(piece.size.set) }
+            : piece.size.by === 'stamp'
+              ? { ...piece.size, stamp: known(piece.size.stamp) }
+              : piece.size,
+      };
+    case 'image':
+      return { ...piece, stamp: known(piece.stamp) };
+    case 'stencil':
+      return { ...piece, stencil: known(piece.stencil) };
+    case 'dot':
+      return { ...piece, item: piece.item && known(piece.item) };
+    case 'words':
+    case 'drawn':
+      return piece;
+    default:
+      throw new TypeError(`withNewest: unknown kind ${JSON.stringify(piece satisfies never)}`);
+  }
+}

@@ -1,0 +1,81 @@
+import { sumLengths, type Size, type Unit } from '../length/length';
+import { asTyped } from '../length/lengthSchema';
+import type { Edit } from '../plan/edit';
+import type { PieceId } from '../plan/ids';
+import {
+  dieSetsOf,
+  type DieSet,
+  type Library,
+  type LibraryRef,
+  type Stamp,
+} from '../plan/libraryItem';
+import { plainPiece, type Paper } from '../plan/piece';
+import type { Plan } from '../plan/plan';
+import type { ResolvedCard } from '../resolve/resolvedCard';
+import type { ResolvedMark } from '../resolve/resolvedMark';
+import { cutOutRim, newDieCut } from './newThing';
+import { putOnPaper } from './putOnPaper';
+
+/** The die made to cut round a stamp; undefined where the library has none. */
+export function dieRound(library: Library, { id, goesWith }: Stamp): DieSet | undefined {
+  return dieSetsOf(library).find(
+    (set) => set.goesWith.includes(id) || goesWith.some((each) => each === set.id),
+  );
+}
+
+export interface CutOutHow {
+  readonly library: Library;
+  readonly id: PieceId;
+  readonly stock: LibraryRef;
+  readonly unit: Unit;
+}
+
+/**
+ * Puts an image on paper cut round it, where it stands: with the die made for it, else with scissors. The paper takes
+ * its place, turn and group, and the image the middle of the paper.
+ */
+export function cutOutImage(
+  plan: Plan,
+  card: ResolvedCard,
+  image: ResolvedMark & { readonly stamp: Stamp },
+  how: CutOutHow,
+): Edit {
+  const { paper, size } = paperRound(image, how);
+  const { place, group } = image.piece;
+  const turned = { ...paper, group, place: { ...paper.place, turn: place.turn } };
+  return putOnPaper(plan, card, image, turned, size);
+}
+
+function paperRound(
+  { stamp, piece }: ResolvedMark & { readonly stamp: Stamp },
+  { library, id, stock, unit }: CutOutHow,
+): { readonly paper: Paper; readonly size: Size } {
+  const name = stamp.name.slice(0, 60);
+  const set = dieRound(library, stamp);
+  const [die] = set?.steps ?? [];
+  if (set && die)
+    return {
+      paper: { ...newDieCut({ id, on: piece.on }, set, 0, stock), name },
+      size: { width: die.width.ticks, height: die.height.ticks },
+    };
+  const rim = cutOutRim[unit];
+  return {
+    paper: {
+      ...plainPiece,
+      id,
+      on: piece.on,
+      name,
+      size: {
+        by: 'stamp',
+        stamp: { id: stamp.id, version: stamp.version },
+        rim: asTyped(rim),
+      },
+      stock,
+      attach: 'foam',
+    },
+    size: {
+      width: sumLengths(stamp.width.ticks, rim, rim),
+      height: sumLengths(stamp.height.ticks, rim, rim),
+    },
+  };
+}

@@ -1,0 +1,158 @@
+import { isWithin, nearestBetween, touches } from '../outline/distance';
+import {
+  boundsOf,
+  boxesOverlap,
+  corners,
+  isMark,
+  outlineOf,
+  type Outline,
+  type Placed,
+} from '../outline/outlineOf';
+import type { Polygon } from '../outline/flattenPath';
+import type { Motion } from '../plan/piece';
+import type { ResolvedCard, ResolvedPiece } from '../resolve/resolvedCard';
+import { supportsUnder } from '../resolve/supportsUnder';
+import { sway } from '../tolerances';
+
+/** Why a piece cannot move as it is meant to. */
+export type MotionIssue =
+  /** Something glued over it holds it shut, or still. */
+  | { readonly kind: 'held'; readonly by: string }
+  /** Something stands in the way of its swing, its track or its sway. */
+  | { readonly kind: 'in-the-way'; readonly by: string }
+  /** Its spring is wider than the figure at its narrowest, so it would be seen. */
+  | { readonly kind: 'spring-seen' };
+
+/**
+ * What stops a piece that moves, the gravest first; undefined where it is free or does not move.
+ * ```
+ *   hinge at the left:      [swung over] | [flap]    the flap opens onto the room left of its hinge
+ *   slider:                 [from ======> to]        its track is all it sweeps over
+ * ```
+ */
+export function motionIssue(card: ResolvedCard, piece: ResolvedPiece): MotionIssue | undefined {
+  const { motion } = piece.piece;
+  if (!motion) return undefined;
+  const holder = overlying(card, piece).find((other) => meets(outlineOf(piece), outlineOf(other)));
+  if (holder) return { kind: 'held', by: holder.name };
+  switch (motion.kind) {
+    case 'flap': {
+      const swung = swungOver(piece, motion.hinge);
+      // It lies flat there only over what is no higher than its hinge.
+      const high = others(card, piece).find(
+        (other) => topOf(other) > piece.foot && meets(swung, outlineOf(other)),
+      );
+      return high && { kind: 'in-the-way', by: high.name };
+    }
+    case 'slider': {
+      const track = trackOf(piece, motion);
+      const wall = others(card, piece).find(
+        (other) => topOf(other) > piece.foot && meets(track, outlineOf(other)),
+      );
+      return wall && { kind: 'in-the-way', by: wall.name };
+    }
+    case 'wobbler': {
+      if (!isSpringHidden(piece, motion.spring.ticks)) return { kind: 'spring-seen' };
+      const line = outlineOf(piece);
+      const near = others(card, piece).find(
+        (other) =>
+          topOf(other) > piece.foot && nearestBetween(line, outlineOf(other)).distance < sway,
+      );
+      return near && { kind: 'in-the-way', by: near.name };
+    }
+    default:
+      throw new TypeError(`motionIssue: unknown ${JSON.stringify(motion satisfies never)}`);
+  }
+}
+
+/** What a piece needs to move: where a flap swings over, a slider's track, the disc of a spring; empty if it stands still. */
+export function motionOutline(piece: ResolvedPiece): Outline {
+  const { motion } = piece.piece;
+  if (!motion) return [];
+  switch (motion.kind) {
+    case 'flap':
+      return swungOver(piece, motion.hinge);
+    case 'slider':
+      return trackOf(piece, motion);
+    case 'wobbler':
+      return [springDisc(piece, motion.spring.ticks)];
+    default:
+      throw new TypeError(`motionOutline: unknown ${JSON.stringify(motion satisfies never)}`);
+  }
+}
+
+/** The box a flap lies over once it is open: as large again beyond its hinge. */
+function swungOver(
+  piece: ResolvedPiece,
+  hinge: Extract<Motion, { kind: 'flap' }>['hinge'],
+): Outline {
+  const { x0, y0, x1, y1 } = boundsOf(outlineOf(piece));
+  const [width, height] = [x1 - x0, y1 - y0];
+  const by = {
+    left: { x: -width, y: 0 },
+    right: { x: width, y: 0 },
+    top: { x: 0, y: -height },
+    bottom: { x: 0, y: height },
+  }[hinge];
+  return [corners({ x: x0 + by.x, y: y0 + by.y, width, height })];
+}
+
+/** All that a slider sweeps over, from where it lies to the end of its way. */
+function trackOf(
+  piece: ResolvedPiece,
+  { along, travel }: Extract<Motion, { kind: 'slider' }>,
+): Outline {
+  const { x0, y0, x1, y1 } = boundsOf(outlineOf(piece));
+  const [dx, dy] = along === 'x' ? [travel.ticks, 0] : [0, travel.ticks];
+  return [
+    corners({
+      x: x0 + Math.min(0, dx),
+      y: y0 + Math.min(0, dy),
+      width: x1 - x0 + Math.abs(dx),
+      height: y1 - y0 + Math.abs(dy),
+    }),
+  ];
+}
+
+/** The paper on the face that is neither the piece, nor under it, nor on it. */
+function others(card: ResolvedCard, piece: ResolvedPiece): readonly Placed[] {
+  const under = new Set(supportsUnder(card, piece));
+  return card.pieces.filter(
+    (other) =>
+      other.face === piece.face &&
+      other.id !== piece.id &&
+      !under.has(other.id) &&
+      !supportsUnder(card, other).includes(piece.id),
+  );
+}
+
+/** What of it is put on after the piece. */
+function overlying(card: ResolvedCard, piece: ResolvedPiece): readonly Placed[] {
+  const at = card.pieces.indexOf(piece);
+  return others(card, piece).filter((other) => !isMark(other) && card.pieces.indexOf(other) > at);
+}
+
+const topOf = (placed: Placed) => placed.foot + (isMark(placed) ? placed.height : placed.caliper);
+
+/** Whether they share more than an edge: things side by side do not hold one another. */
+function meets(a: Outline, b: Outline): boolean {
+  return boxesOverlap(boundsOf(a), boundsOf(b)) && touches(a, b);
+}
+
+/** Whether the spring, under the middle of the piece, keeps inside its line all round. */
+function isSpringHidden(piece: ResolvedPiece, spring: number): boolean {
+  return isWithin([springDisc(piece, spring)], outlineOf(piece));
+}
+
+function springDisc(piece: ResolvedPiece, spring: number): Polygon {
+  const { x0, y0, x1, y1 } = boundsOf(outlineOf(piece));
+  return Array.from({ length: discPoints }, (_, at) => {
+    const angle = (at * 2 * Math.PI) / discPoints;
+    return {
+      x: (x0 + x1) / 2 + (spring / 2) * Math.cos(angle),
+      y: (y0 + y1) / 2 + (spring / 2) * Math.sin(angle),
+    };
+  });
+}
+
+const discPoints = 48;

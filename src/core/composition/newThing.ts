@@ -1,0 +1,109 @@
+import { asTyped, type TypedLength } from '../length/lengthSchema';
+import { inches, millimetres, type Length, type Unit } from '../length/length';
+import type { PieceId } from '../plan/ids';
+import type { DieSet, LibraryRef, Stamp, Stencil } from '../plan/libraryItem';
+import { plainMark, plainPiece, type Mark, type Paper, type Support } from '../plan/piece';
+
+/** Where a new thing goes, and what it is called by. */
+interface Start {
+  readonly id: PieceId;
+  readonly on: Support;
+}
+
+/** A dark ink that reads on every light paper. */
+const usualInk = '#22282b';
+
+const refOf = ({ id, version }: Stamp | DieSet | Stencil): LibraryRef => ({ id, version });
+
+/** The print of a stamp in the colours it is shown in. */
+export function newImage(start: Start, stamp: Stamp): Mark {
+  return {
+    kind: 'image',
+    ...plainMark,
+    ...start,
+    name: stamp.name.slice(0, 60),
+    stamp: refOf(stamp),
+    colours: stamp.words ? [usualInk] : stamp.layers.map(({ colour }) => colour),
+    crop: null,
+  };
+}
+
+/** How high small letters are to begin with; from memory. */
+const usualXHeight: Readonly<Record<Unit, TypedLength>> = {
+  in: asTyped(inches(0, 1, 8)),
+  mm: asTyped(millimetres(3)),
+};
+
+export function newWords(start: Start, unit: Unit): Mark {
+  return {
+    kind: 'words',
+    ...plainMark,
+    ...start,
+    name: 'Words',
+    lines: ['with love'],
+    lettering: 'clarendon',
+    xHeight: usualXHeight[unit],
+    align: 'centre',
+    colour: usualInk,
+  };
+}
+
+/** How far outside a print scissors cut; common practice is to leave a narrow rim. */
+export const cutOutRim: Readonly<Record<Unit, Length>> = {
+  in: inches(0, 1, 16),
+  mm: millimetres(1.5),
+};
+
+/** Colour through a stencil over all of what it lies on, in the colours it is shown in. */
+export function newStencilling(start: Start, stencil: Stencil): Extract<Mark, { kind: 'stencil' }> {
+  return {
+    kind: 'stencil',
+    ...plainMark,
+    ...start,
+    name: stencil.name.slice(0, 60),
+    stencil: refOf(stencil),
+    turned: false,
+    zone: null,
+    colours: stencil.layers.map(({ colour }) => colour),
+  };
+}
+
+/** What a die of a set cuts, the one that is as large as will do where none is named. */
+export function newDieCut(start: Start, set: DieSet, step: number, stock: LibraryRef): Paper {
+  return {
+    ...plainPiece,
+    ...start,
+    name: set.name.replace(/^Die for /, '').slice(0, 60),
+    size: { by: 'die', set: refOf(set), step, turned: false },
+    stock,
+    attach: 'foam',
+  };
+}
+
+export function newDot(start: Start, unit: Unit): Mark {
+  return {
+    kind: 'dot',
+    ...plainMark,
+    ...start,
+    name: 'Gem',
+    look: 'gem',
+    diameter: unit === 'in' ? asTyped(inches(0, 1, 8)) : asTyped(millimetres(3)),
+    colour: '#b5533f',
+    item: null,
+  };
+}
+
+/** A line across, to begin with. */
+export function newDrawn(start: Start, width: TypedLength, unit: Unit): Mark {
+  return {
+    kind: 'drawn',
+    ...plainMark,
+    ...start,
+    name: 'Drawn line',
+    width,
+    height: unit === 'in' ? asTyped(inches(0, 1, 8)) : asTyped(millimetres(3)),
+    path: 'M0 500H1000',
+    lineWidth: unit === 'in' ? asTyped(inches(0, 1, 64)) : asTyped(millimetres(0.4)),
+    colour: usualInk,
+  };
+}

@@ -1,0 +1,144 @@
+import { subtractLengths, sumLengths, lengthFromTicks, type Length } from '../length/length';
+import type { Side } from '../plan/faces';
+import { supportRect, type Rect, type ResolvedCard, type SupportId } from '../resolve/resolvedCard';
+import { nearestBetween } from '../outline/distance';
+import { isGround } from '../resolve/resolvedMark';
+import { boundsOf, boxGap, isMark, outlineOf, type Placed } from '../outline/outlineOf';
+
+/** One distance as it is laid off with a ruler: from an edge of something to the same side of the piece. */
+export interface RulerFigure {
+  readonly side: Side;
+  /** What the ruler is laid against. */
+  readonly from: SupportId;
+  /** Negative where the piece hangs over that edge. */
+  readonly distance: Length;
+  /** Measured to the tick, where the piece is turned or curved; else exact. */
+  readonly isMeasured: boolean;
+}
+
+export interface RulerFigures {
+  readonly x: RulerFigure;
+  readonly y: RulerFigure;
+}
+
+/**
+ * The two distances that put a piece in its place on the table, each from the nearest clean edge of what it
+ * lies on: one with nothing else between, where a ruler lies flat. To the piece itself, not to its box before turning.
+ */
+export function rulerFigures(card: ResolvedCard, placed: Placed): RulerFigures {
+  const box = boxOnFace(placed);
+  const support = supportRect(card, placed.support);
+  const isMeasured = placed.piece.place.turn !== 0;
+  const figure = (side: Side): RulerFigure => ({
+    side,
+    from: placed.support,
+    distance: distanceTo(side, box, support),
+    isMeasured,
+  });
+  const others = neighboursOf(card, placed).map(({ rect }) => rect);
+  const isClean = (side: Side) => {
+    const strip = stripTo(side, box, support);
+    return others.every((other) => !overlap(strip, other));
+  };
+  const chosen = (near: Side, far: Side): RulerFigure => {
+    const isNear =
+      Math.abs(distanceTo(near, box, support)) <= Math.abs(distanceTo(far, box, support));
+    const [first, second] = isNear ? [near, far] : [far, near];
+    return figure(!isClean(first) && isClean(second) ? second : first);
+  };
+  return { x: chosen('left', 'right'), y: chosen('top', 'bottom') };
+}
+
+/** Where the ruler lies: between an edge of the support and the box. */
+function stripTo(side: Side, box: Rect, support: Rect): Rect {
+  const distance = lengthFromTicks(Math.max(0, distanceTo(side, box, support)));
+  switch (side) {
+    case 'left':
+      return { ...box, x: support.x, width: distance };
+    case 'right':
+      return { ...box, x: sumLengths(box.x, box.width), width: distance };
+    case 'top':
+      return { ...box, y: support.y, height: distance };
+    case 'bottom':
+      return { ...box, y: sumLengths(box.y, box.height), height: distance };
+    default:
+      throw new TypeError(`stripTo: unknown side ${String(side satisfies never)}`);
+  }
+}
+
+function overlap(a: Rect, b: Rect): boolean {
+  return a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;
+}
+
+/** The smallest upright box round a piece as it lies, turned. */
+export function boxOnFace(placed: Placed): Rect {
+  if (placed.piece.place.turn === 0) return placed.rect;
+  const { x0, y0, x1, y1 } = boundsOf(outlineOf(placed));
+  return {
+    x: lengthFromTicks(x0),
+    y: lengthFromTicks(y0),
+    width: lengthFromTicks(x1 - x0),
+    height: lengthFromTicks(y1 - y0),
+  };
+}
+
+/** From an edge of what it lies on to the same side of a box; negative where it hangs over. */
+export function distanceTo(side: Side, box: Rect, support: Rect): Length {
+  switch (side) {
+    case 'left':
+      return subtractLengths(box.x, support.x);
+    case 'top':
+      return subtractLengths(box.y, support.y);
+    case 'right':
+      return subtractLengths(sumLengths(support.x, support.width), sumLengths(box.x, box.width));
+    case 'bottom':
+      return subtractLengths(sumLengths(support.y, support.height), sumLengths(box.y, box.height));
+    default:
+      throw new TypeError(`distanceTo: unknown side ${String(side satisfies never)}`);
+  }
+}
+
+/** How far a piece is from another. */
+export interface Clearance {
+  readonly other: Placed;
+  /** Ticks; zero where they touch or overlap. */
+  readonly distance: Length;
+}
+
+/**
+ * What lies beside a piece on the same face, with how far it is, the nearest first and no more than so many. Boxes are
+ * never further apart than what is in them, so that the far ones need not be measured.
+ */
+export function clearances(
+  card: ResolvedCard,
+  placed: Placed,
+  most = Infinity,
+): readonly Clearance[] {
+  const outline = outlineOf(placed);
+  const bounds = boundsOf(outline);
+  const waiting = neighboursOf(card, placed)
+    .map((other) => {
+      const line = outlineOf(other);
+      return { other, line, least: boxGap(bounds, boundsOf(line)) };
+    })
+    .toSorted((a, b) => a.least - b.least);
+  let found: readonly Clearance[] = [];
+  for (const { other, line, least } of waiting) {
+    const last = found[most - 1];
+    if (last && least > last.distance) break;
+    const distance = lengthFromTicks(Math.round(nearestBetween(outline, line).distance));
+    found = [...found, { other, distance }].toSorted((a, b) => a.distance - b.distance);
+  }
+  return found.slice(0, most);
+}
+
+/** What lies on the same thing as a piece, but for a ground that all of it lies on. */
+export function neighboursOf(card: ResolvedCard, placed: Placed): readonly Placed[] {
+  return [...card.pieces, ...card.marks].filter(
+    (other) =>
+      other.id !== placed.id &&
+      other.face === placed.face &&
+      other.support === placed.support &&
+      !(isMark(other) && isGround(other)),
+  );
+}

@@ -1,0 +1,16 @@
+import type { PieceId } from '../plan/ids';
+import type { ResolvedCard, SupportId } from './resolvedCard';
+
+/** The pieces a piece lies on in the end, the nearest first; the base is not told. */
+export function supportsUnder(
+  card: ResolvedCard,
+  { support }: { readonly support: SupportId },
+): readonly PieceId[] {
+  const chain: PieceId[] = [];
+  let under: SupportId | undefined = support;
+  while (under !== undefined && under !== 'base' && !chain.includes(under)) {
+    chain.push(under);
+    under = card.pieces.find(({ id }) => id === under)?.support;
+  }
+  return chain;
+}
