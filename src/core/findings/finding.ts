@@ -1,9 +1,15 @@
 import type { Length, Size, Unit } from '../length/length';
 import type { SheetId } from '../paper/sheets';
+import type { MotionIssue } from '../composition/motion';
+import type { StencilMoves } from '../stencilling/stencilMoves';
 import type { Edit } from '../plan/edit';
-import type { Side } from '../plan/faces';
+import type { FaceId, Side } from '../plan/faces';
+import type { Placed } from '../outline/outlineOf';
 import type { PieceId } from '../plan/ids';
+import type { Library } from '../plan/libraryItem';
+import type { Motion } from '../plan/piece';
 import type { Plan } from '../plan/plan';
+import type { Join } from './joinPiece';
 import type { RuleId } from '../plan/rules';
 import type {
   ImpossiblePiece,
@@ -11,6 +17,8 @@ import type {
   ResolvedPiece,
   Reveals,
 } from '../resolve/resolvedCard';
+
+type StencilReason = Extract<StencilMoves, { ok: false }>['reason'];
 
 /** Stops the card, is worth a look, or is against a habit of the house. */
 export type Severity = 'stop' | 'look' | 'habit';
@@ -68,12 +76,79 @@ export type FindingData =
       readonly size: Size;
       readonly stock: string;
       readonly sheets: readonly SheetId[];
+      /** How it could be made of two. */
+      readonly join: Join | undefined;
+      /** Another stock that gives it, by name. */
+      readonly other: string | undefined;
     }
+  | {
+      readonly rule: 'sale-ends';
+      readonly item: string;
+      /** Days, as year-month-day. */
+      readonly until: string;
+      readonly publishOn: string;
+    }
+  | { readonly rule: 'newer-version'; readonly item: string; readonly version: number }
   | {
       readonly rule: 'cut-out';
       readonly reason: 'nothing-on-it' | 'rim-takes-all';
       readonly rim: Length;
     }
+  | { readonly rule: 'overhang'; readonly side: Side; readonly by: Length }
+  | {
+      readonly rule: 'words-covered';
+      /** Covered by a thing, on printed paper, or on the pattern of a stencil or background stamp. */
+      readonly cover:
+        | { readonly kind: 'thing'; readonly name: string }
+        | { readonly kind: 'printed-paper' }
+        | { readonly kind: 'pattern'; readonly name: string };
+    }
+  | {
+      readonly rule: 'window-uncovered' | 'short-end';
+      /** What ends in the window, or what is to hide the end. */
+      readonly by: string;
+      readonly side: Side;
+      /** How far it reaches beyond the rim or under the cover; negative where a gap is seen. */
+      readonly reach: Length;
+      readonly overlap: Length;
+    }
+  | { readonly rule: 'image-short'; readonly gap: Length }
+  | { readonly rule: 'two-heights'; readonly by: string; readonly height: Length }
+  | { readonly rule: 'foam-wide'; readonly rim: Length; readonly foam: Length }
+  | {
+      readonly rule: 'blocked';
+      readonly motion: Motion['kind'];
+      readonly issue: MotionIssue;
+    }
+  | {
+      readonly rule: 'too-large';
+      readonly tool: 'press';
+      readonly size: Size;
+      readonly most: Length;
+    }
+  | {
+      readonly rule: 'too-large';
+      readonly tool: 'platform';
+      readonly size: Size;
+      readonly most: Size;
+    }
+  /** Scissors cut round a print; `die` would do it, by name. */
+  | { readonly rule: 'no-die'; readonly stamp: string; readonly die: string | undefined }
+  | { readonly rule: 'stencil-short'; readonly reason: StencilReason }
+  | { readonly rule: 'lost-on-ground'; readonly difference: number; readonly isWords: boolean }
+  | {
+      readonly rule: 'words-near-edge';
+      readonly supportLetter: string;
+      readonly sides: readonly Side[];
+      /** The least distance; negative over the edge. */
+      readonly least: Length;
+      readonly margin: Length;
+      /** Whether what they lie on is too small for them at all. */
+      readonly isTooShort: boolean;
+    }
+  | { readonly rule: 'word-slope'; readonly degrees: number }
+  | { readonly rule: 'off-centre'; readonly axis: 'x' | 'y'; readonly by: Length }
+  | { readonly rule: 'even-number'; readonly count: number; readonly face: FaceId }
   | {
       readonly rule: 'easier-figures';
       readonly unit: Unit;
@@ -102,6 +177,7 @@ export interface Finding {
 export interface RuleInput {
   readonly plan: Plan;
   readonly card: ResolvedCard;
+  readonly library: Library;
 }
 
 /** A rule names itself and finds; it keeps nothing between calls. */
@@ -118,4 +194,15 @@ export function findOnPiece(
   remedies: readonly Remedy[],
 ): Finding {
   return { severity, pieceId: id, letter, name, data, remedies };
+}
+
+/** A finding on anything that lies on a face; a mark has no letter of its own. */
+export function findOnThing(
+  thing: Placed,
+  severity: Severity,
+  data: FindingData,
+  remedies: readonly Remedy[],
+): Finding {
+  const letter = 'letter' in thing ? thing.letter : '';
+  return { severity, pieceId: thing.id, letter, name: thing.name, data, remedies };
 }

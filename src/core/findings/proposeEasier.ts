@@ -1,3 +1,4 @@
+import { isCutToShape } from '../plan/piece';
 import {
   halveLength,
   inches,
@@ -210,7 +211,8 @@ function candidates(size: Length, { marks, mostSize }: Ease): readonly Length[] 
 }
 
 function isFixed({ piece, origins }: ResolvedPiece): boolean {
-  return piece.size.by === 'die' || origins.x.kind === 'on-third' || origins.y.kind === 'on-third';
+  const isGiven = isCutToShape(piece.size);
+  return isGiven || origins.x.kind === 'on-third' || origins.y.kind === 'on-third';
 }
 
 const isOn = (length: Length, { marks }: Ease) => length % marks === 0;

@@ -17,7 +17,7 @@ import { inches, millimetres } from '../length/length';
 import { applyEdit } from '../plan/applyEdit';
 import { defaultHabits } from '../plan/habits';
 import type { PieceId } from '../plan/ids';
-import type { Piece } from '../plan/piece';
+import { type Paper, papersOf, type Piece } from '../plan/piece';
 import type { Plan } from '../plan/plan';
 import { ruleIds } from '../plan/rules';
 import type { Finding } from './finding';
@@ -94,7 +94,7 @@ describe('unequal borders', () => {
   it.each([0, 1])('is mended by either remedy (%i), which keeps the border as a rule', (index) => {
     const mended = afterRemedy(slimline, first(slimline), index);
     expect(findingsOf(mended)).toEqual([]);
-    expect(mended.pieces[0]?.size.by).toBe('reveal');
+    expect(papersOf(mended)[0]?.size.by).toBe('reveal');
   });
 
   it('takes what shows between pieces side by side for no border', () => {
@@ -216,7 +216,7 @@ describe('what cannot be resolved', () => {
       const plan = planOf([pieceOn('front', 'a', size)]);
       const mended = afterRemedy(plan, first(plan), 0);
       expect(findingsOf(mended)).toEqual([]);
-      expect(mended.pieces[0]?.size).toMatchObject({
+      expect(papersOf(mended)[0]?.size).toMatchObject({
         by: 'reveal',
         all: { ticks: inches(0, 1, 8) },
       });
@@ -230,7 +230,7 @@ describe('a thin border', () => {
     expect(first(plan).data).toMatchObject({ rule: 'thin-reveal', reveal: inches(0, 1, 64) });
     const mended = afterRemedy(plan, first(plan), 0);
     expect(findingsOf(mended)).toEqual([]);
-    expect(mended.pieces[0]?.size).toMatchObject({ all: { ticks: inches(0, 1, 16) } });
+    expect(papersOf(mended)[0]?.size).toMatchObject({ all: { ticks: inches(0, 1, 16) } });
   });
 
   it('is none at the minimum itself, nor where the piece is flush', () => {
@@ -302,7 +302,7 @@ describe('a liner at the score', () => {
 });
 
 describe('neighbours of nearly one colour', () => {
-  const onChalk = (change: Partial<Piece>) =>
+  const onChalk = (change: Partial<Paper>) =>
     namesOf(planOf([pieceOn('front', 'a', reveal('1/8'), change)]));
 
   it('are found, and set apart by foam, print or another colour', () => {
@@ -346,6 +346,6 @@ describe('a middle cut out', () => {
     expect(first(cut('2', [panel])).data).toMatchObject({ reason: 'rim-takes-all' });
     expect(first(cut('1/2', [])).data).toMatchObject({ reason: 'nothing-on-it' });
     const plan = cut('1/2', []);
-    expect(afterRemedy(plan, first(plan), 0).pieces[0]?.cutOut).toBeNull();
+    expect(papersOf(afterRemedy(plan, first(plan), 0))[0]?.cutOut).toBeNull();
   });
 });

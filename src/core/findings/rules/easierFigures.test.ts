@@ -14,7 +14,7 @@ import { computeCard } from '../../computeCard';
 import { inches } from '../../length/length';
 import { applyEdit } from '../../plan/applyEdit';
 import { sides } from '../../plan/faces';
-import type { SizeRule } from '../../plan/piece';
+import { papersOf, type SizeRule } from '../../plan/piece';
 import type { Plan } from '../../plan/plan';
 import { resolvePlan } from '../../resolve/resolvePlan';
 import type { Finding } from '../finding';
@@ -73,7 +73,7 @@ describe('easier figures', () => {
     const finding = easier(plan);
     if (!finding) throw new Error('nothing was proposed');
     const mended = afterRemedy(plan, finding);
-    expect(mended.pieces.map(({ size }) => size.by)).toEqual(['reveal', 'reveal']);
+    expect(papersOf(mended).map(({ size }) => size.by)).toEqual(['reveal', 'reveal']);
     expect(easier(mended)).toBeUndefined();
   });
 

@@ -57,6 +57,7 @@ function easierRule(easier: EasierPiece, proposal: readonly EasierPiece[]): Size
   };
   switch (rule.by) {
     case 'die':
+    case 'stamp':
       return undefined;
     case 'measure':
       return isChanged(easier) ? measured : undefined;

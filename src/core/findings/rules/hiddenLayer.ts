@@ -9,7 +9,9 @@ export const hiddenLayer: Rule = {
     card.pieces.flatMap((piece, index): Finding[] => {
       const cover = card.pieces
         .slice(index + 1)
-        .find((above) => above.face === piece.face && covers(above.rect, piece.rect));
+        .find(
+          (above) => above.face === piece.face && isPlain(above) && covers(above.rect, piece.rect),
+        );
       if (!cover) return [];
       const remove = { kind: 'change-piece', id: piece.id, change: { isOff: true } } as const;
       return [
@@ -19,6 +21,9 @@ export const hiddenLayer: Rule = {
       ];
     }),
 };
+
+/** What a die cut of a shape covers is not its whole box. */
+const isPlain = ({ shape, piece }: ResolvedPiece) => !shape && piece.place.turn === 0;
 
 const nameOf = ({ name, letter }: ResolvedPiece) => `${name} ${letter}`;
 

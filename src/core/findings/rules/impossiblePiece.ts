@@ -1,6 +1,7 @@
 import type { TypedLength } from '../../length/lengthSchema';
 import { usualReveals } from '../../plan/habits';
 import type { PieceId } from '../../plan/ids';
+import { centred } from '../../plan/piece';
 import type { ImpossiblePiece } from '../../resolve/resolvedCard';
 import type { Remedy, Rule } from '../finding';
 
@@ -41,6 +42,11 @@ function remediesFor(
     case 'nothing-inside':
     case 'no-die':
       return [remedy('by-border', { size: { by: 'reveal', all: everyday } })];
+    case 'no-neighbour':
+      return [remedy('centred', { place: centred })];
+    case 'no-stamp':
+    case 'no-stencil':
+    case 'nothing-shown':
     case 'no-size':
     case 'below':
       return [];

@@ -17,7 +17,8 @@ export const largerThanSupport: Rule = {
       const over = sides
         .filter((side) => piece.reveals[side] < 0 && !isOverScore(piece, side, plan.base.fold))
         .map((side) => ({ side, by: subtractLengths(zeroLength, piece.reveals[side]) }));
-      if (over.length === 0) return [];
+      // A die cut may run off on purpose; what it does to the envelope is another finding.
+      if (over.length === 0 || piece.shape) return [];
       const support = supportRect(card, piece.support);
       const reveal = usualReveals(plan.habits).everyday;
       const size = insetBy(support, reveal.ticks);

@@ -1,3 +1,4 @@
+import { isCutToShape } from '../../plan/piece';
 import { sameSize, type Length, type Size } from '../../length/length';
 import { isOnMarks, nearestMarks } from '../../length/marks';
 import { sheets } from '../../paper/sheets';
@@ -8,7 +9,7 @@ import { resizeRemedy } from './sizeRemedy';
 const axes = ['width', 'height'] as const;
 
 /**
- * A size to cut or trim to that lies on none of the trimmer's marks. What a die cuts and borders that
+ * A size to cut or trim to that lies on none of the trimmer's marks. What a die or scissors cut and borders that
  * merely result are free of it, and so is a side of the blank that is the whole side of a common sheet.
  */
 export const offTrimmerMarks: Rule = {
@@ -20,7 +21,7 @@ export const offTrimmerMarks: Rule = {
 };
 
 function pieceFinding(piece: ResolvedPiece, { plan, card }: RuleInput): Finding[] {
-  if (piece.piece.size.by === 'die') return [];
+  if (isCutToShape(piece.piece.size)) return [];
   const marks = plan.habits.trimmerMarks.map(({ ticks }) => ticks);
   const offOf = (size: Size) => axes.filter((axis) => !isOnMarks(size[axis], marks));
   const { width, height } = piece.rect;

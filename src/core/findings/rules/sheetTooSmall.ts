@@ -1,40 +1,104 @@
+import { colourDifference } from '../../colour/colourDifference';
+import { labOf } from '../../colour/lab';
 import type { Size } from '../../length/length';
+import { sixteenthInch } from '../../length/marks';
 import { sheetOf } from '../../paper/sheets';
-import type { PieceId } from '../../plan/ids';
-import type { Stock } from '../../plan/libraryItem';
-import type { Finding, Rule } from '../finding';
+import { stocksOf, type Library, type Stock } from '../../plan/libraryItem';
+import type { ResolvedPiece } from '../../resolve/resolvedCard';
+import type { Finding, Remedy, Rule, RuleInput } from '../finding';
+import { findJoin, joinEdit } from '../joinPiece';
 
-/** A piece, or the blank, that no sheet or pad of its stock gives in one piece, whichever way it lies. */
+/**
+ * A piece, or the blank, that no sheet or pad of its stock gives in one piece, whichever way it lies.
+ * A piece can be joined of two; both can be cut from another stock, the nearest in colour.
+ */
 export const sheetTooSmall: Rule = {
   id: 'sheet-too-small',
-  find: ({ card }) => {
-    const { base, pieces } = card;
-    const all: readonly Wanted[] = [
-      { id: undefined, letter: base.letter, name: 'Base', size: base.blank, stock: base.stock },
-      ...pieces.map(({ id, letter, name, cut, stock }) => ({ id, letter, name, size: cut, stock })),
+  find: (input) => {
+    const { base, pieces } = input.card;
+    const wanted: readonly Wanted[] = [
+      { piece: undefined, letter: base.letter, name: 'Base', size: base.blank, stock: base.stock },
+      ...pieces.map((piece) => ({
+        piece,
+        letter: piece.letter,
+        name: piece.name,
+        size: piece.cut,
+        stock: piece.stock,
+      })),
     ];
-    return all.flatMap(({ id, letter, name, size, stock }): Finding[] => {
-      if (!stock || stock.sheets.some((sheet) => gives(sheetOf(sheet).size, size))) return [];
-      return [
-        {
-          severity: 'stop',
-          pieceId: id,
-          letter,
-          name,
-          data: { rule: 'sheet-too-small', size, stock: stock.name, sheets: stock.sheets },
-          remedies: [],
-        },
-      ];
-    });
+    return wanted.flatMap((each) => findingOf(each, input));
   },
 };
 
 interface Wanted {
-  readonly id: PieceId | undefined;
+  /** Undefined for the blank. */
+  readonly piece: ResolvedPiece | undefined;
   readonly letter: string;
   readonly name: string;
   readonly size: Size;
   readonly stock: Stock | undefined;
+}
+
+function findingOf({ piece, letter, name, size, stock }: Wanted, input: RuleInput): Finding[] {
+  if (!stock || givesFrom(stock, size)) return [];
+  const { plan, card, library } = input;
+  const sizes = stock.sheets.map((id) => sheetOf(id).size);
+  const mark = plan.habits.trimmerMarks[0]?.ticks ?? sixteenthInch;
+  const join = piece && findJoin(piece, card, sizes, mark);
+  const joining = piece && join && joinEdit(plan, card, piece, join);
+  const other = nearestStock(stock, size, library);
+  const remedies: Remedy[] = [];
+  if (joining) remedies.push({ id: 'join', size: undefined, reveals: undefined, edit: joining });
+  if (other) {
+    const ref = { id: other.id, version: other.version };
+    remedies.push({
+      id: 'other-stock',
+      size: undefined,
+      reveals: undefined,
+      edit: piece
+        ? { kind: 'change-piece', id: piece.id, change: { stock: ref } }
+        : { kind: 'set-base', change: { stock: ref } },
+    });
+  }
+  return [
+    {
+      severity: 'stop',
+      pieceId: piece?.id,
+      letter,
+      name,
+      data: {
+        rule: 'sheet-too-small',
+        size,
+        stock: stock.name,
+        sheets: stock.sheets,
+        join,
+        other: other?.name,
+      },
+      remedies,
+    },
+  ];
+}
+
+/** The stock nearest in colour that gives the size, of the same sort before any other. */
+function nearestStock(from: Stock, size: Size, library: Library): Stock | undefined {
+  const colour = labOf(from.colour);
+  return stocksOf(library)
+    .filter((stock) => stock.id !== from.id && givesFrom(stock, size))
+    .map((stock) => ({
+      stock,
+      isOtherSort: stock.paper !== from.paper,
+      difference: colourDifference(colour, labOf(stock.colour)),
+    }))
+    .toSorted(
+      (a, b) =>
+        Number(a.isOtherSort) - Number(b.isOtherSort) ||
+        a.difference - b.difference ||
+        (a.stock.id < b.stock.id ? -1 : 1),
+    )[0]?.stock;
+}
+
+function givesFrom(stock: Stock, size: Size): boolean {
+  return stock.sheets.some((sheet) => gives(sheetOf(sheet).size, size));
 }
 
 /** Touching edges fit. */

@@ -13,7 +13,7 @@ export const thinReveal: Rule = {
     const fine = usualReveals(plan.habits).fine.ticks;
     return card.pieces.flatMap((piece): Finding[] => {
       const thin = sides.filter((side) => piece.reveals[side] > 0 && piece.reveals[side] < minimum);
-      if (thin.length === 0) return [];
+      if (thin.length === 0 || piece.shape) return [];
       const support = supportRect(card, piece.support);
       const size = insetBy(support, fine);
       const reveal = Math.min(...thin.map((side) => piece.reveals[side])) as Length;

@@ -23,7 +23,7 @@ export const unequalBorders: Rule = {
       const isCentred = piece.origins.x.kind === 'centred' && piece.origins.y.kind === 'centred';
       const overhangs = Math.min(left, top, right, bottom) < 0;
       const isAlone = piecesOn(card, piece.support, piece.face).length === 1;
-      if (!isCentred || !isAlone || overhangs || isSameBorder(left, top)) return [];
+      if (!isCentred || !isAlone || overhangs || piece.shape || isSameBorder(left, top)) return [];
       const supportLetter = letterOf(card, piece.support);
       return [
         findOnPiece(

@@ -1,0 +1,44 @@
+import { lengthFromTicks } from '../../length/length';
+import { lineDistance } from '../../outline/distance';
+import { outlineOf } from '../../outline/outlineOf';
+import { splitWindows } from '../../outline/splitWindows';
+import { adhesive } from '../../paper/adhesives';
+import type { ResolvedPiece } from '../../resolve/resolvedCard';
+import { findOnPiece, type Finding, type Rule } from '../finding';
+
+/** A rim, or a strip, narrower than the foam that is to be hidden under it. A foam sheet is cut to the piece. */
+export const foamWide: Rule = {
+  id: 'foam-wide',
+  find: ({ plan, card }) => {
+    const foam = plan.habits.foamStrip.ticks;
+    return card.pieces.flatMap((piece): Finding[] => {
+      const { attach } = piece.piece;
+      if (!adhesive(attach).foam || attach === 'foam-sheet') return [];
+      const rim = lengthFromTicks(Math.floor(narrowestOf(piece)));
+      if (rim >= foam) return [];
+      return [
+        findOnPiece(piece, 'look', { rule: 'foam-wide', rim, foam }, [
+          {
+            id: 'foam-sheet',
+            size: undefined,
+            reveals: undefined,
+            edit: { kind: 'change-piece', id: piece.id, change: { attach: 'foam-sheet' } },
+          },
+          {
+            id: 'flat',
+            size: undefined,
+            reveals: undefined,
+            edit: { kind: 'change-piece', id: piece.id, change: { attach: 'liquid' } },
+          },
+        ]),
+      ];
+    });
+  },
+};
+
+/** Between a window and the edge of a frame; the shorter side of what has no window. */
+function narrowestOf(piece: ResolvedPiece): number {
+  const { rims, windows } = splitWindows(outlineOf(piece));
+  if (windows.length === 0) return Math.min(piece.rect.width, piece.rect.height);
+  return Math.min(...windows.flatMap((window) => rims.map((rim) => lineDistance(window, rim))));
+}

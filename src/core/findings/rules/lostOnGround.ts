@@ -1,0 +1,71 @@
+import { colourDifference } from '../../colour/colourDifference';
+import { labOf } from '../../colour/lab';
+import type { ResolvedCard } from '../../resolve/resolvedCard';
+import type { ResolvedMark } from '../../resolve/resolvedMark';
+import { lostOnPaper } from '../../tolerances';
+import { findOnThing, type Finding, type Remedy, type Rule } from '../finding';
+
+/**
+ * An image or words whose every colour is near that of the paper: lost on a similar ground. Words can be given the
+ * ink that reads there; what helps an image is told in words. What stands up, and tone on tone of a ground, is left.
+ */
+export const lostOnGround: Rule = {
+  id: 'lost-on-ground',
+  find: ({ card }) => {
+    const differences = new Map<string, number>();
+    const differ = (ink: string, paper: string) => {
+      const key = ink + paper;
+      const known = differences.get(key) ?? colourDifference(labOf(ink), labOf(paper));
+      differences.set(key, known);
+      return known;
+    };
+    return card.marks.flatMap((mark): Finding[] => {
+      const paper = paperUnder(card, mark);
+      const inks = inksOf(mark);
+      if (!paper || inks.length === 0) return [];
+      const difference = Math.max(...inks.map((ink) => differ(ink, paper)));
+      if (difference >= lostOnPaper) return [];
+      return [
+        findOnThing(
+          mark,
+          'look',
+          { rule: 'lost-on-ground', difference, isWords: mark.words !== undefined },
+          remediesFor(mark, paper),
+        ),
+      ];
+    });
+  },
+};
+
+function paperUnder({ pieces, base }: ResolvedCard, { support }: ResolvedMark) {
+  return support === 'base'
+    ? base.stock?.colour
+    : pieces.find(({ id }) => id === support)?.stock?.colour;
+}
+
+function inksOf({ piece, stamp }: ResolvedMark): readonly string[] {
+  if (piece.kind === 'words') return [piece.colour];
+  return piece.kind === 'image' && stamp?.stamp !== 'background'
+    ? piece.colours.flatMap((colour) => colour ?? [])
+    : [];
+}
+
+/** Dark on light and white on dark, from memory. */
+const [dark, white] = ['#22282b', '#ffffff'];
+
+function remediesFor({ id, piece, words }: ResolvedMark, paper: string): readonly Remedy[] {
+  if (words) {
+    const far = (ink: string) => colourDifference(labOf(ink), labOf(paper));
+    const colour = far(dark) >= far(white) ? dark : white;
+    const change = piece.kind === 'image' ? { colours: [colour] } : { colour };
+    return [
+      {
+        id: 'reading-ink',
+        size: undefined,
+        reveals: undefined,
+        edit: { kind: 'change-piece', id, change },
+      },
+    ];
+  }
+  return [];
+}

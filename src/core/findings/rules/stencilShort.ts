@@ -1,0 +1,29 @@
+import { markMoves } from '../../stencilling/markMoves';
+import { findStencil } from '../../plan/libraryItem';
+import { findOnThing, type Finding, type Remedy, type Rule } from '../finding';
+
+/** A stencil that is smaller than what it is to colour, and cannot be moved so that its pattern goes on. */
+export const stencilShort: Rule = {
+  id: 'stencil-short',
+  find: ({ card, library }) =>
+    card.marks.flatMap((mark): Finding[] => {
+      const moves = markMoves(mark);
+      if (!moves || moves.ok || mark.piece.kind !== 'stencil') return [];
+      const stencil = findStencil(library, mark.piece.stencil);
+      const ownSize: Remedy[] = stencil
+        ? [
+            {
+              id: 'own-zone',
+              size: undefined,
+              reveals: undefined,
+              edit: {
+                kind: 'change-piece',
+                id: mark.id,
+                change: { zone: { width: stencil.width, height: stencil.height }, turned: false },
+              },
+            },
+          ]
+        : [];
+      return [findOnThing(mark, 'look', { rule: 'stencil-short', reason: moves.reason }, ownSize)];
+    }),
+};

@@ -1,0 +1,24 @@
+import { holdsWords } from '../../resolve/resolvedMark';
+import { findOnThing, type Finding, type Rule } from '../finding';
+
+/** Words that slope by no more than a house takes for a mistake: one degree is seen. */
+export const wordSlope: Rule = {
+  id: 'word-slope',
+  find: ({ plan, card }) =>
+    card.marks.flatMap((thing): Finding[] => {
+      const { id, piece } = thing;
+      const degrees = Math.abs(piece.place.turn);
+      if (!holdsWords(thing) || degrees === 0 || degrees > plan.habits.slopeSlip) return [];
+      const change = { place: { ...piece.place, turn: 0 } };
+      return [
+        findOnThing(thing, 'look', { rule: 'word-slope', degrees }, [
+          {
+            id: 'straighten',
+            size: undefined,
+            reveals: undefined,
+            edit: { kind: 'change-piece', id, change },
+          },
+        ]),
+      ];
+    }),
+};

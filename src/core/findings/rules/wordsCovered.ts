@@ -1,0 +1,50 @@
+import { touches } from '../../outline/distance';
+import { lyingAbove } from '../../composition/lyingAbove';
+import { outlineOf, type Placed } from '../../outline/outlineOf';
+import type { ResolvedCard } from '../../resolve/resolvedCard';
+import { holdsWords, isGround, type ResolvedMark } from '../../resolve/resolvedMark';
+import { findOnThing, type Finding, type Rule } from '../finding';
+
+/** Words that something lies on, or that stand on a printed paper or a pattern, where they are hard to read. */
+export const wordsCovered: Rule = {
+  id: 'words-covered',
+  find: ({ card }) =>
+    card.marks.flatMap((thing): Finding[] => {
+      if (!holdsWords(thing)) return [];
+      const cover = coverOf(card, thing);
+      if (cover)
+        return [
+          findOnThing(
+            thing,
+            'look',
+            { rule: 'words-covered', cover: { kind: 'thing', name: cover.name } },
+            [],
+          ),
+        ];
+      const under = card.pieces.find(({ id }) => id === thing.support);
+      const pattern = patternUnder(card, thing);
+      const ground =
+        under?.stock?.paper === 'patterned'
+          ? { kind: 'printed-paper' as const }
+          : pattern && { kind: 'pattern' as const, name: pattern.name };
+      return ground
+        ? [findOnThing(thing, 'look', { rule: 'words-covered', cover: ground }, [])]
+        : [];
+    }),
+};
+
+/** The stencilling or background print that words are put on. */
+function patternUnder(card: ResolvedCard, words: ResolvedMark): ResolvedMark | undefined {
+  const grounds = card.marks
+    .slice(0, card.marks.indexOf(words))
+    .filter((mark) => mark.face === words.face && mark.support === words.support && isGround(mark));
+  if (grounds.length === 0) return undefined;
+  const outline = outlineOf(words);
+  return grounds.find((mark) => touches(outline, outlineOf(mark)));
+}
+
+/** What lies above words and touches them; a frame's window does not. */
+function coverOf(card: ResolvedCard, words: ResolvedMark): Placed | undefined {
+  const outline = outlineOf(words);
+  return lyingAbove(card, words).find((other) => touches(outline, outlineOf(other)));
+}
