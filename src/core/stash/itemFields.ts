@@ -1,0 +1,278 @@
+import { asTyped } from '../length/lengthSchema';
+import { parseLength } from '../length/parseLength';
+import { writeExact, writeSizeExact } from '../length/writeExact';
+import { gramsOfPounds, weightBases, type WeightBasis } from '../paper/paperWeight';
+import { adhesiveIds } from '../paper/adhesives';
+import { sheetIds, type SheetId } from '../paper/sheets';
+import { dieKinds } from '../plan/items/dieSet';
+import { embellishmentKinds } from '../plan/items/embellishment';
+import { inkKinds } from '../plan/items/ink';
+import { mediumKinds } from '../plan/items/medium';
+import { powderKinds } from '../plan/items/powder';
+import { stampKinds } from '../plan/items/stamp';
+import { paperKinds } from '../plan/items/stock';
+import { toolKinds } from '../plan/items/tool';
+import { libraryItemSchema, type ItemKind, type LibraryItem } from '../plan/libraryItem';
+import type { Unit } from '../length/length';
+import {
+  change,
+  choiceField,
+  colourField,
+  lengthField,
+  nameField,
+  readSize,
+  refuse,
+  saleField,
+  type FieldWritten,
+  type ItemField,
+} from './itemField';
+
+/** Weight as the label says it: grams per square metre, or pounds with their basis. */
+const weightField: ItemField = {
+  key: 'weight',
+  label: 'Weight',
+  entry: 'text',
+  choices: [],
+  isOptional: false,
+  read: (item) => {
+    if (item.kind !== 'stock') return '';
+    const { pounds, gramsPerSquareMetre } = item;
+    return pounds ? `${pounds.weight} lb ${pounds.basis}` : `${gramsPerSquareMetre} g`;
+  },
+  write: (text) => {
+    const wanted = /^(\d+(?:[.,]\d+)?)\s*(g|gsm|g\/m2|g\/m²|lb)?(?:\s+([a-z]+))?$/i.exec(
+      text.trim(),
+    );
+    const amount = Number(wanted?.[1]?.replace(',', '.'));
+    const isPounds = wanted?.[2]?.toLowerCase() === 'lb';
+    const basis = weightBases.find((each) => each === wanted?.[3]?.toLowerCase());
+    const isRead = wanted !== null && (isPounds ? basis !== undefined : wanted[3] === undefined);
+    const grams = Math.round(isPounds && basis ? gramsOfPounds(amount, basis) : amount);
+    if (!isRead || grams < 30 || grams > 1000)
+      return refuse(
+        `Weight is 30 to 1000 g, or pounds with their basis, such as 80 lb cover (${weightBases.join(', ')}).`,
+      );
+    return change({
+      gramsPerSquareMetre: grams,
+      pounds: poundsOf(amount, isPounds ? basis : undefined),
+    });
+  },
+};
+
+function poundsOf(weight: number, basis: WeightBasis | undefined) {
+  return basis === undefined ? null : { weight, basis };
+}
+
+const sheetsField: ItemField = {
+  key: 'sheets',
+  label: 'Sheets it comes in',
+  entry: 'text',
+  choices: sheetIds,
+  isOptional: false,
+  read: (item) => (item.kind === 'stock' ? item.sheets.join(' ') : ''),
+  write: (text) => {
+    const words = text
+      .trim()
+      .toLowerCase()
+      .split(/[\s,;]+/)
+      .filter(Boolean);
+    const found = sheetIds.filter((id): id is SheetId => words.includes(id));
+    return words.length > 0 && words.every((word) => found.some((id) => id === word))
+      ? change({ sheets: found })
+      : refuse(`Sheets are some of: ${sheetIds.join(' ')}.`);
+  },
+};
+
+const grainChoice = choiceField('grain', 'Grain', ['long', 'short']);
+const grainField: ItemField = {
+  ...grainChoice,
+  isOptional: true,
+  write: (text, leading) =>
+    text.trim() === '' ? change({ grain: null }) : grainChoice.write(text, leading),
+};
+
+const stepsField: ItemField = {
+  key: 'steps',
+  label: 'Dies, the largest first',
+  entry: 'text',
+  choices: [],
+  isOptional: false,
+  read: (item) =>
+    item.kind === 'die-set'
+      ? item.steps
+          .map(({ width, height }) => writeSizeExact({ width: width.ticks, height: height.ticks }))
+          .join('; ')
+      : '',
+  write: (text, leading): FieldWritten => {
+    const sizes = text
+      .split(';')
+      .filter((part) => part.trim() !== '')
+      .map((part) => readSize(part, leading));
+    const steps = sizes.flatMap((size) => (size ? [size] : []));
+    return steps.length > 0 && steps.length === sizes.length && steps.length <= 60
+      ? change({ steps })
+      : refuse('Dies are sizes with a semicolon between, such as 4 x 5 1/4 in; 3 3/4 x 5 in.');
+  },
+};
+
+/** The image box of a stamp, the field of a stencil. */
+const sizeField: ItemField = {
+  key: 'size',
+  label: 'Size',
+  entry: 'text',
+  choices: [],
+  isOptional: false,
+  read: (item) =>
+    item.kind === 'stamp' || item.kind === 'stencil'
+      ? writeSizeExact({ width: item.width.ticks, height: item.height.ticks })
+      : '',
+  write: (text, leading): FieldWritten => {
+    const size = readSize(text, leading);
+    return size ? change(size) : refuse('Size is width x height, such as 2 x 3 1/4 in.');
+  },
+};
+
+/** How a stencil comes again: nothing, a size, or a pitch with the slope of its stripes. */
+const repeatField: ItemField = {
+  key: 'repeat',
+  label: 'Repeats every',
+  entry: 'text',
+  choices: [],
+  isOptional: true,
+  read: (item) => {
+    if (item.kind !== 'stencil' || item.repeat.kind === 'single') return '';
+    const { repeat } = item;
+    return repeat.kind === 'grid'
+      ? writeSizeExact({ width: repeat.across.ticks, height: repeat.down.ticks })
+      : `${writeExact(repeat.pitch.ticks)} stripes at ${repeat.slope}`;
+  },
+  write: (text, leading): FieldWritten => {
+    if (text.trim() === '') return change({ repeat: { kind: 'single' } });
+    const stripes = /^(.+?)\s+stripes(?:\s+at\s+(-?\d+(?:\.\d+)?))?$/i.exec(text.trim());
+    const pitch = stripes?.[1] === undefined ? undefined : parseLength(stripes[1], leading);
+    const slope = Number(stripes?.[2] ?? 0);
+    if (pitch?.ok && pitch.length > 0 && Math.abs(slope) <= 90)
+      return change({ repeat: { kind: 'stripes', pitch: asTyped(pitch.length), slope } });
+    const size = readSize(text, leading);
+    return size
+      ? change({ repeat: { kind: 'grid', across: size.width, down: size.height } })
+      : refuse(
+          'It repeats every width x height, such as 1 x 1/2 in, or in stripes, such as 1/2 in stripes at 45; nothing for one picture.',
+        );
+  },
+};
+
+const sale = [saleField('from', 'Sold from'), saleField('until', 'Sold until')];
+
+/** What comes in sorts and colours. */
+const coloured = (key: string, sorts: readonly string[]): readonly ItemField[] => [
+  nameField,
+  choiceField(key, 'Sort', sorts),
+  colourField('colour', 'Colour'),
+  ...sale,
+];
+
+/** The fields of each kind of item, in the order they are asked for. */
+export const itemFields: Readonly<Record<ItemKind, readonly ItemField[]>> = {
+  stock: [
+    nameField,
+    choiceField('paper', 'Sort', paperKinds),
+    colourField('colour', 'Colour'),
+    colourField('bSide', 'B side', true),
+    weightField,
+    lengthField('caliper', 'Thickness'),
+    choiceField('direction', 'Print runs', ['none', 'one-way']),
+    grainField,
+    sheetsField,
+    ...sale,
+  ],
+  'die-set': [
+    nameField,
+    choiceField('cuts', 'Sort', dieKinds),
+    stepsField,
+    lengthField('stitch', 'Stitched line inside by', true),
+    ...sale,
+  ],
+  stamp: [nameField, choiceField('stamp', 'Sort', stampKinds), sizeField, ...sale],
+  stencil: [nameField, sizeField, repeatField, ...sale],
+  ink: coloured('ink', inkKinds),
+  powder: coloured('powder', powderKinds),
+  medium: coloured('medium', mediumKinds),
+  adhesive: [nameField, choiceField('glue', 'Sort', adhesiveIds), ...sale],
+  embellishment: coloured('embellishment', embellishmentKinds),
+  tool: [
+    nameField,
+    choiceField('tool', 'Sort', toolKinds),
+    lengthField('reach', 'Reaches', true),
+    lengthField('depth', 'Other side', true),
+    lengthField('mark', 'Marked in', true),
+    ...sale,
+  ],
+};
+
+/** What each kind is called. */
+export const kindNames: Readonly<Record<ItemKind, string>> = {
+  stock: 'paper',
+  'die-set': 'nested dies',
+  stamp: 'stamp',
+  stencil: 'stencil',
+  ink: 'ink',
+  powder: 'powder',
+  medium: 'colour',
+  adhesive: 'adhesive',
+  embellishment: 'embellishment',
+  tool: 'tool',
+};
+export const itemKinds = Object.keys(kindNames) as ItemKind[];
+
+export type ItemBuilt =
+  | { readonly ok: true; readonly item: LibraryItem }
+  | { readonly ok: false; readonly issues: readonly string[] };
+
+/**
+ * An item from the texts of its fields, over what it was or over nothing. Fields without a text keep
+ * what they were; of a new item those that may be empty are empty.
+ */
+export function buildItem(
+  kind: ItemKind,
+  before: LibraryItem | { readonly id: string; readonly version: 1 },
+  texts: ReadonlyMap<string, string>,
+  leading: Unit,
+): ItemBuilt {
+  const issues: string[] = [];
+  let draft: Record<string, unknown> = { ...before, kind };
+  for (const field of itemFields[kind]) {
+    const text = texts.get(field.key);
+    // What reads as it was stays as it was typed.
+    if ('kind' in before && (text === undefined || text === field.read(before))) continue;
+    if (text === undefined && !field.isOptional && field.entry !== 'choice') {
+      issues.push(`${field.label} is missing.`);
+      continue;
+    }
+    const given = text ?? (field.isOptional ? '' : (field.choices[0] ?? ''));
+    const written = field.write(given, leading);
+    if (written.ok) draft = mergeChange(draft, written.change);
+    else issues.push(written.issue);
+  }
+  if (issues.length > 0) return { ok: false, issues };
+  const parsed = libraryItemSchema.safeParse(draft);
+  return parsed.success
+    ? { ok: true, item: parsed.data }
+    : {
+        ok: false,
+        issues: parsed.error.issues.map(({ path, message }) => `${path.join(' ')}: ${message}`),
+      };
+}
+
+/** The sale period has two ends that are written apart. */
+function mergeChange(
+  draft: Record<string, unknown>,
+  { sale: period, ...rest }: Readonly<Record<string, unknown>>,
+) {
+  const base = { from: null, until: null, ...(draft['sale'] as object | undefined) };
+  return {
+    ...draft,
+    ...rest,
+    ...(period === undefined ? {} : { sale: { ...base, ...(period as object) } }),
+  };
+}

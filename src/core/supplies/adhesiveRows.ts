@@ -1,0 +1,64 @@
+import { adhesive, adhesiveIds, type AdhesiveId } from '../paper/adhesives';
+import { newestOf, type AdhesiveItem } from '../plan/libraryItem';
+import type { Plan } from '../plan/plan';
+import type { ResolvedPiece } from '../resolve/resolvedCard';
+import { holdingOf } from '../stash/holding';
+import { adhesiveAmount } from './adhesiveAmount';
+import { lackingOf, usesOf, type SupplyInput, type SupplyRow } from './supplyRow';
+
+/** What sticks the pieces, by its kind: as much as they need, and what is noted beside. */
+export function adhesiveRows(input: SupplyInput): readonly SupplyRow[] {
+  const { plan, card } = input;
+  return adhesiveIds.flatMap((id): SupplyRow[] => {
+    const stuck = card.pieces.filter(({ piece }) => piece.attach === id);
+    const used = usesOf(input).filter(({ item }) => item.kind === 'adhesive' && item.glue === id);
+    if (stuck.length === 0 && used.length === 0) return [];
+    const one =
+      stuck.reduce((sum, piece) => sum + amountUnder(piece, id, plan), 0) +
+      used.reduce((sum, { use }) => sum + use.amount, 0);
+    const item = used[0]?.item ?? ownedAdhesive(id, input);
+    const batch = one * plan.making.copies;
+    const holding = item && holdingOf(input.holdings, item.id);
+    const owned = holding ? (holding.isGone ? 0 : (holding.count ?? undefined)) : 0;
+    return [
+      {
+        key: item?.id ?? `any ${id}`,
+        group: 'adhesives',
+        item,
+        name: item?.name ?? adhesive(id).name,
+        sheet: undefined,
+        unit: adhesive(id).unit,
+        one,
+        batch,
+        owned,
+        lacking: lackingOf(batch, owned),
+        price: holding?.price ?? undefined,
+        letters: stuck.map(({ letter }) => letter),
+        notes: used.map(({ use }) => use.note).filter(Boolean),
+      },
+    ];
+  });
+}
+
+function amountUnder({ rect }: ResolvedPiece, id: AdhesiveId, { habits }: Plan): number {
+  return adhesiveAmount(id, rect, habits);
+}
+
+/** What the stash has of an adhesive, first by name what there is some of. */
+function ownedAdhesive(
+  id: AdhesiveId,
+  { library, holdings }: SupplyInput,
+): AdhesiveItem | undefined {
+  const left = ({ id: item }: AdhesiveItem) => {
+    const { count, isGone } = holdingOf(holdings, item);
+    return isGone ? -1 : (count ?? Infinity);
+  };
+  return newestOf(library)
+    .flatMap((item) => (item.kind === 'adhesive' && item.glue === id ? [item] : []))
+    .filter((item) => left(item) >= 0)
+    .toSorted(
+      (a, b) =>
+        Number(left(a) === 0) - Number(left(b) === 0) ||
+        (a.name < b.name ? -1 : a.name > b.name ? 1 : 0),
+    )[0];
+}

@@ -1,0 +1,55 @@
+import { adhesiveRows } from './adhesiveRows';
+import { paperRows } from './paperRows';
+import { supplyGroups, type SupplyInput, type SupplyRow } from './supplyRow';
+import { dieRows, dotRows, toolRows, useRows } from './useRows';
+
+/** The rows of a supply list and what they cost. */
+export interface SupplyList {
+  readonly copies: number;
+  /** In the order of the groups. */
+  readonly rows: readonly SupplyRow[];
+  /** Hundredths for the batch, of all whose price is known. */
+  readonly cost: number;
+  /** What the cost leaves out, by name. */
+  readonly unpriced: readonly string[];
+}
+
+/**
+ * All that a card takes, for one and for the batch: sheets as the cut plan has them, stamps, dies, adhesives as
+ * the pieces need them, and what the designer notes beside.
+ */
+export function supplyList(input: SupplyInput): SupplyList {
+  const rows = [
+    ...toolRows(input),
+    ...dieRows(input),
+    ...paperRows(input),
+    ...adhesiveRows(input),
+    ...dotRows(input),
+    ...useRows(input),
+  ];
+  return listOf(
+    supplyGroups.flatMap((group) => rows.filter((row) => row.group === group)),
+    input.plan.making.copies,
+  );
+}
+
+/** A list of rows with what they cost. */
+export function listOf(rows: readonly SupplyRow[], copies: number): SupplyList {
+  const bought = rows.filter(({ unit, batch }) => unit !== 'use' && (batch ?? 0) > 0);
+  return {
+    copies,
+    rows,
+    cost: bought.reduce((sum, { price = 0, batch = 0 }) => sum + Math.round(price * batch), 0),
+    unpriced: [
+      ...new Set(bought.filter(({ price }) => price === undefined).map(({ name }) => name)),
+    ],
+  };
+}
+
+/** What of a list the stash lacks, each thing by as much as is lacking. */
+export function lackingList({ rows, copies }: SupplyList): SupplyList {
+  const lacking = rows
+    .filter((row) => row.lacking > 0)
+    .map((row) => (row.unit === 'use' ? row : { ...row, batch: row.lacking }));
+  return listOf(lacking, copies);
+}
