@@ -1,55 +1,251 @@
-import { subtractLengths, zeroLength } from '../length/length';
+import { stencilMoves } from '../stencilling/stencilMoves';
+import type { LetteringId } from '../lettering/letterings';
+import type { SetLine } from '../lettering/setWords';
+import { lengthFromTicks, subtractLengths, zeroLength, type Length } from '../length/length';
 import { adhesive } from '../paper/adhesives';
 import type { FaceId } from '../plan/faces';
-import type { Rect, ResolvedBase, ResolvedCard } from '../resolve/resolvedCard';
+import type { DieSet, Stencil } from '../plan/libraryItem';
+import type { Mark } from '../plan/piece';
+import type { Polygon } from '../outline/flattenPath';
+import { turnedCorners } from '../outline/outlineOf';
+import type { Rect, ResolvedBase, ResolvedCard, ResolvedPiece } from '../resolve/resolvedCard';
+import type { ResolvedMark } from '../resolve/resolvedMark';
 
 /** One sheet of card or paper as seen on a face, in ticks from its top left corner. */
 export interface DrawnPiece {
   /** The piece or `base`; `base-right` is the right flap of a gate. */
   readonly id: string;
+  /** Its box before it is turned. */
   readonly rect: Rect;
+  /** Degrees clockwise, about the middle of the box. */
+  readonly turn: number;
+  /** What a die cuts that is no rectangle, stretched to the box. */
+  readonly shape: DieSet['shape'];
+  /** How far inside the cut a stitched line runs; undefined for none. */
+  readonly stitch: Length | undefined;
+  readonly isMirrored: boolean;
+  /** The box of what is cut before it is cut down. */
+  readonly uncut: Rect;
+  /** It shows only within all of these lines on the face. */
+  readonly clips: readonly Polygon[];
   readonly colour: string;
   readonly patterned: boolean;
   /** Lifted on foam, so that it throws a shadow. */
   readonly lifted: boolean;
+  /** What lies on it without being paper, in the order it is put on. */
+  readonly marks: readonly DrawnMark[];
 }
+
+/** A mark as seen on its paper. */
+export interface DrawnMark {
+  readonly id: string;
+  readonly rect: Rect;
+  readonly turn: number;
+  /** The box its strokes are drawn in; of a masked stamp only `rect` shows of it. */
+  readonly whole: Rect;
+  readonly strokes: readonly Stroke[];
+  /** What its strokes are made from: two marks with the same, in the same boxes, look alike. */
+  readonly from: readonly [Mark, ResolvedMark['stamp'], ResolvedMark['stencil']] | undefined;
+}
+
+/** One stroke of a mark, in the box of the whole. */
+export type Stroke =
+  | {
+      readonly kind: 'path';
+      readonly path: string;
+      /** The units of the path. */
+      readonly box: { readonly width: number; readonly height: number };
+      readonly colour: string;
+      /** Ticks; zero where it is filled. */
+      readonly lineWidth: number;
+      /** Where its box lies on the face, where that is not the whole of the mark. */
+      readonly at: Rect | undefined;
+    }
+  | {
+      readonly kind: 'words';
+      readonly lines: readonly SetLine[];
+      readonly em: number;
+      readonly lettering: LetteringId;
+      readonly colour: string;
+    }
+  | {
+      readonly kind: 'dot';
+      readonly look: Extract<Mark, { kind: 'dot' }>['look'];
+      readonly colour: string;
+    };
 
 /** Shown where the stock is not known. */
 export const unknownColour = '#c9c5bd';
 
 /** The base and what lies on a face, lowest first: what screen, ledge and print all draw. */
 export function drawFace(card: ResolvedCard, face: FaceId): readonly DrawnPiece[] {
+  const marks = new Map<string, ResolvedMark[]>();
+  for (const mark of card.marks) {
+    if (mark.face !== face) continue;
+    const there = marks.get(mark.support);
+    if (there) there.push(mark);
+    else marks.set(mark.support, [mark]);
+  }
+  const marksOn = (id: string) => inOrder(marks.get(id) ?? []).map(drawMark);
   return [
-    ...drawBase(card.base, face),
+    ...drawBase(card.base, face).map((piece, index, all) =>
+      // Marks across both flaps are drawn on the last, so that neither flap hides them.
+      index === all.length - 1 ? { ...piece, marks: marksOn('base') } : piece,
+    ),
     ...card.pieces
       .filter((piece) => piece.face === face)
-      .map(({ id, rect, stock, piece }) => ({
-        id,
-        rect,
-        colour: stock?.colour ?? unknownColour,
-        patterned: stock?.paper === 'patterned',
-        lifted: adhesive(piece.attach).foam,
-      })),
+      .map((piece) => ({ ...drawPaper(piece), marks: marksOn(piece.id) })),
   ];
+}
+
+/** What stands up from the paper is put on last. */
+function inOrder(marks: readonly ResolvedMark[]): readonly ResolvedMark[] {
+  return marks.toSorted((a, b) => Number(a.piece.kind === 'dot') - Number(b.piece.kind === 'dot'));
+}
+
+function drawPaper({
+  id,
+  rect,
+  uncut,
+  clip,
+  shape,
+  stitch,
+  stock,
+  piece,
+}: ResolvedPiece): DrawnPiece {
+  const isCutDown = shape !== undefined && piece.crop !== null;
+  return {
+    id,
+    rect,
+    turn: piece.place.turn,
+    shape: shape ?? null,
+    stitch,
+    isMirrored: piece.isMirrored,
+    uncut,
+    clips: [...(isCutDown ? [turnedCorners(rect, piece.place.turn)] : []), ...(clip ? [clip] : [])],
+    colour: stock?.colour ?? unknownColour,
+    patterned: stock?.paper === 'patterned',
+    lifted: adhesive(piece.attach).foam,
+    marks: [],
+  };
+}
+
+/** A mark with its strokes, ready to be drawn. */
+export function drawMark(mark: ResolvedMark): DrawnMark {
+  const { id, rect, piece } = mark;
+  const strokes = strokesOf(mark);
+  const whole = strokes.reduce<Rect>(
+    (sum, stroke) => (stroke.kind === 'path' && stroke.at ? boxRound(sum, stroke.at) : sum),
+    mark.whole,
+  );
+  const from = [piece, mark.stamp, mark.stencil] as const;
+  return { id, rect, whole, turn: piece.place.turn, strokes, from };
+}
+
+function boxRound(a: Rect, b: Rect): Rect {
+  const [x, y] = [Math.min(a.x, b.x), Math.min(a.y, b.y)];
+  return {
+    x: lengthFromTicks(x),
+    y: lengthFromTicks(y),
+    width: lengthFromTicks(Math.max(a.x + a.width, b.x + b.width) - x),
+    height: lengthFromTicks(Math.max(a.y + a.height, b.y + b.height) - y),
+  };
+}
+
+function strokesOf({ piece, stamp, stencil, words, whole, rect }: ResolvedMark): readonly Stroke[] {
+  switch (piece.kind) {
+    case 'image': {
+      if (!stamp) return [];
+      const { box } = stamp.shape;
+      const [ink] = piece.colours;
+      if (stamp.words && words) return ink ? [wordsStroke(words, stamp.words.lettering, ink)] : [];
+      return stamp.layers.flatMap(({ path, lineWidth }, index): Stroke[] => {
+        const colour = piece.colours[index];
+        if (!colour) return [];
+        const width = (lineWidth * whole.width) / box.width;
+        return [{ kind: 'path', path, box, colour, lineWidth: width, at: undefined }];
+      });
+    }
+    case 'words':
+      return words ? [wordsStroke(words, piece.lettering, piece.colour)] : [];
+    case 'stencil':
+      return stencil ? openings(stencil, piece.colours, rect) : [];
+    case 'dot':
+      return [{ kind: 'dot', look: piece.look, colour: piece.colour }];
+    case 'drawn': {
+      const { path, colour, lineWidth } = piece;
+      return [
+        { kind: 'path', path, box: drawnBox, colour, lineWidth: lineWidth.ticks, at: undefined },
+      ];
+    }
+    default:
+      throw new TypeError(`strokesOf: unknown kind ${JSON.stringify(piece satisfies never)}`);
+  }
+}
+
+/** What comes through a stencil each time it is laid down; where it cannot go on, laid down once. */
+function openings(
+  { width, height, repeat, box, layers }: Stencil,
+  colours: readonly (string | null)[],
+  zone: Rect,
+): readonly Stroke[] {
+  const field = { width: width.ticks, height: height.ticks };
+  const moves = stencilMoves(field, repeat, zone);
+  const fields = moves.ok
+    ? moves.placements.map((each) => each.field)
+    : [{ x: zeroLength, y: zeroLength, ...field }];
+  return layers.flatMap(({ openings: path }, index) => {
+    const colour = colours[index];
+    if (!colour) return [];
+    return fields.map(({ x, y }): Stroke => {
+      const at = {
+        ...field,
+        x: lengthFromTicks(zone.x + x),
+        y: lengthFromTicks(zone.y + y),
+      };
+      return { kind: 'path', path, box, colour, lineWidth: 0, at };
+    });
+  });
+}
+
+/** What is drawn by hand is drawn in a box of so many units. */
+const drawnBox = { width: 1000, height: 1000 };
+
+function wordsStroke(
+  { em, lines }: NonNullable<ResolvedMark['words']>,
+  lettering: LetteringId,
+  colour: string,
+): Stroke {
+  return { kind: 'words', lines, em, lettering, colour };
 }
 
 /** One sheet, or the two flaps of a gate seen from the front. */
 function drawBase({ face: size, stock, scores }: ResolvedBase, face: FaceId): DrawnPiece[] {
-  const paper = {
+  const leaf = (id: string, rect: Rect): DrawnPiece => ({
+    id,
+    rect,
+    uncut: rect,
+    turn: 0,
+    shape: null,
+    stitch: undefined,
+    isMirrored: false,
+    clips: [],
     colour: stock?.colour ?? unknownColour,
     patterned: stock?.paper === 'patterned',
     lifted: false,
-  };
+    marks: [],
+  });
   const [middle, second] = scores.map(({ at }) => at);
   if (middle === undefined || second === undefined || face !== 'front')
-    return [{ id: 'base', rect: { x: zeroLength, y: zeroLength, ...size }, ...paper }];
+    return [leaf('base', { x: zeroLength, y: zeroLength, ...size })];
   const { width, height } = size;
   return [
-    { id: 'base', rect: { x: zeroLength, y: zeroLength, width: middle, height }, ...paper },
-    {
-      id: 'base-right',
-      rect: { x: middle, y: zeroLength, width: subtractLengths(width, middle), height },
-      ...paper,
-    },
+    leaf('base', { x: zeroLength, y: zeroLength, width: middle, height }),
+    leaf('base-right', {
+      x: middle,
+      y: zeroLength,
+      width: subtractLengths(width, middle),
+      height,
+    }),
   ];
 }

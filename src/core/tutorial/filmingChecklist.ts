@@ -2,7 +2,7 @@ import { writeSizeBoth } from '../length/writeBoth';
 import { dayWords } from './dayWords';
 import { filmingChecks, type FilmingCheck, type Plan } from '../plan/plan';
 import { sheetRows, type ProjectSheet } from './projectSheet';
-import { joinWords } from './sentences';
+import { joinWords } from '../words/phrases';
 
 /** One thing people forget to say while filming, with what this card has to say of it. */
 export interface FilmingItem {

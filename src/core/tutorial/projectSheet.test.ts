@@ -15,7 +15,9 @@ import { cutStraight } from '../paper/cutStraight';
 import { sheetOf as sheetOfId } from '../paper/sheets';
 import { filmingChecks, type Plan } from '../plan/plan';
 import { resolvePlan } from '../resolve/resolvePlan';
+import { listOf } from '../supplies/supplyList';
 import { filmingChecklist } from './filmingChecklist';
+import { plainMaking } from '../plan/plan';
 import { projectSheet, sheetRows } from './projectSheet';
 import {
   formatSentence,
@@ -38,7 +40,7 @@ const a6Tent = planOf([], {
 
 describe('the project sheet', () => {
   it('lists every piece in gluing order, front before inside, for all copies', () => {
-    const sheet = sheetOf({ ...fiveLayers(), making: { copies: 24 } });
+    const sheet = sheetOf({ ...fiveLayers(), making: { ...plainMaking, copies: 24 } });
     const rows = sheetRows(sheet);
     expect(rows.map(({ letter, on }) => `${letter} on ${on}`)).toEqual([
       'B on A',
@@ -74,7 +76,9 @@ describe('the project sheet', () => {
   it('never drops a piece without figures in silence', () => {
     const sheet = sheetOf(planOf([pieceOn('front', 'Strip', reveal('3'))]));
     expect(sheet.missing).toEqual(['Strip']);
-    expect(writeMarkdown(sheet)).toContain('Without figures, so not in the list: Strip.');
+    expect(writeMarkdown(sheet, listOf([], 1))).toContain(
+      'Without figures, so not in the list: Strip.',
+    );
   });
 
   it('says borders in the fewest words', () => {
@@ -102,13 +106,13 @@ describe('Markdown', () => {
       ...plan,
       about: { ...plan.about, title: '<script>alert(1)</script> | *bold*' },
     };
-    const text = writeMarkdown(sheetOf(hostile));
+    const text = writeMarkdown(sheetOf(hostile), listOf([], 1));
     expect(text).toContain('# &lt;script&gt;alert\\(1\\)&lt;/script&gt; \\| \\*bold\\*');
     expect(text).not.toContain('<script>');
   });
 
   it('has a row for each piece in both units', () => {
-    const text = writeMarkdown(sheetOf(fiveLayers()));
+    const text = writeMarkdown(sheetOf(fiveLayers()), listOf([], 1));
     expect(text).toContain('| G | liner | 1 | 3 11⁄16 × 4 15⁄16 | ≈\u00a093.7 × 125.4 |');
     expect(text.match(/^\| [B-G] \|/gm)).toHaveLength(6);
   });

@@ -6,6 +6,7 @@ import { sheetOf, sheets, type Sheet } from '../paper/sheets';
 import type { Fold } from '../paper/cardFormat';
 import type { Score } from '../paper/layOutBlank';
 import { faceName, facesOf, type FaceId } from '../plan/faces';
+import { placements, type Placement } from './placements';
 import { sideLengths } from '../plan/piece';
 import type { Plan } from '../plan/plan';
 import {
@@ -79,6 +80,8 @@ export interface ProjectSheet {
   };
   /** The faces that carry something. */
   readonly faces: readonly FaceRows[];
+  /** Where every image, die cut and line of words is laid. */
+  readonly placements: readonly Placement[];
   /** Names of pieces that have no figures yet, so that a print never drops them in silence. */
   readonly missing: readonly string[];
   readonly notes: string;
@@ -113,6 +116,7 @@ export function projectSheet(plan: Plan, card: ResolvedCard, leading: Unit): Pro
         .filter(({ count }) => count > 0),
       sheets: tried.map(({ name }) => name),
     },
+    placements: placements(plan, card),
     faces: facesOf(plan.base.fold)
       .map((each) => ({
         face: each,

@@ -3,6 +3,7 @@ import type { Unit } from '../length/length';
 import { writeLengthBoth, writeSizeBoth } from '../length/writeBoth';
 import type { Fold } from '../paper/cardFormat';
 import type { Reveals } from '../resolve/resolvedCard';
+import { aOrAn, joinWords } from '../words/phrases';
 import { isSameBorder } from '../tolerances';
 import type { CutRow, ProjectSheet } from './projectSheet';
 
@@ -108,20 +109,4 @@ function wordReveals(
   if (!isSameBorder(left, right) || !isSameBorder(top, bottom))
     return each(write(left), write(top), write(right), write(bottom));
   return isSameBorder(left, top) ? write(left) : pairs(write(left), write(top));
-}
-
-/** The word with its article: 'an A4 sheet', 'a letter sheet'. */
-export function aOrAn(word: string): string {
-  return `${/^[aeio]/i.test(word) ? 'an' : 'a'} ${word}`;
-}
-
-/** Words in a row: 'a, b and c'. */
-export function joinWords(words: readonly string[], last = 'and'): string {
-  return words.length < 2
-    ? words.join('')
-    : `${words.slice(0, -1).join(', ')} ${last} ${words.at(-1)}`;
-}
-
-export function capitalise(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -1,7 +1,8 @@
 import type { Size } from '../length/length';
 import { speakLength } from '../length/speakLength';
 import { sheetRows, type CutRow, type ProjectSheet } from './projectSheet';
-import { aOrAn, foldName, joinWords } from './sentences';
+import { foldName } from './sentences';
+import { aOrAn, joinWords } from '../words/phrases';
 
 /**
  * The cutting dimensions as one says them before the camera: the base and its scores, then every piece

@@ -1,16 +1,22 @@
+import { stencilWords } from '../composition/stencilWords';
+import { rulerWords } from '../composition/rulerWords';
 import { writeSize } from '../length/formatLength';
+import { faceName } from '../plan/faces';
+import type { SupplyList } from '../supplies/supplyList';
+import { supplyGroups } from '../supplies/supplyRow';
+import { amountWords, groupNames } from '../supplies/supplyWords';
 import type { CutRow, ProjectSheet } from './projectSheet';
 import {
-  capitalise,
   formatSentence,
   rowRemarks,
   scoreSentence,
   writeReveals,
   yieldSentence,
 } from './sentences';
+import { capitalise } from '../words/phrases';
 
 /** The project sheet as Markdown for a blog; what people typed is escaped. Ends with a line end. */
-export function writeMarkdown(sheet: ProjectSheet): string {
+export function writeMarkdown(sheet: ProjectSheet, supplies: SupplyList): string {
   const { base, copies, missing, notes } = sheet;
   const lines = [
     `# ${escape(sheet.title)}`,
@@ -25,6 +31,8 @@ export function writeMarkdown(sheet: ProjectSheet): string {
     ...(missing.length > 0
       ? [`Without figures, so not in the list: ${missing.map(escape).join(', ')}.`, '']
       : []),
+    ...placementLines(sheet),
+    ...supplyLines(supplies),
     ...(notes.trim() === '' ? [] : ['## Notes', '', escape(notes.trim()), '']),
   ];
   return lines.join('\n');
@@ -48,6 +56,43 @@ function table(heading: string, rows: readonly CutRow[], { leading }: ProjectShe
         `${row.on} shows ${writeReveals(row.reveals, leading)} ${leading}`,
       ];
       return `| ${cells.join(' | ')} |`;
+    }),
+    '',
+  ];
+}
+
+/** Where each piece goes, in the order it is put on. */
+function placementLines({ placements, leading, fold }: ProjectSheet): string[] {
+  if (placements.length === 0) return [];
+  return [
+    '## Where it all goes',
+    '',
+    ...placements.map(({ name, size, figures, on, face, turn, count, moves }) => {
+      const where = on === 'A' ? `the ${faceName(face, fold)}` : on;
+      const turned = turn === 0 ? '' : `, turned ${turn}°`;
+      const told = moves ? `. ${stencilWords(moves, size, leading).join(' ')}` : '';
+      const many = count > 1 ? ` (${count} of them, the first)` : '';
+      return `- **${escape(name)}**${many}, ${writeSize(size, leading)} ${leading}: ${rulerWords(figures, leading)} of ${where}${turned}${told}`;
+    }),
+    '',
+  ];
+}
+
+/** The supply list by group, each thing with what one card takes where that is known. */
+function supplyLines({ rows }: SupplyList): string[] {
+  if (rows.length === 0) return [];
+  const groups = supplyGroups.filter((group) => rows.some((row) => row.group === group));
+  return [
+    '## Supplies',
+    '',
+    ...groups.map((group) => {
+      const names = rows
+        .filter((row) => row.group === group && row.one !== 0)
+        .map(({ name, one, unit, sheet: size }) => {
+          const amount = one ? amountWords(one, unit, size) : '';
+          return escape(amount === '' ? name : `${name} (${amount})`);
+        });
+      return `- **${groupNames[group]}**: ${names.join(', ')}`;
     }),
     '',
   ];

@@ -1,0 +1,80 @@
+import DxfParser from 'dxf-parser';
+import Papa from 'papaparse';
+import { describe, expect, it } from 'vitest';
+import { loadHighs } from '../../../test/support/highs';
+import { fiveLayers, library } from '../../../test/support/plans';
+import { highsCoverSolver } from '../cutting/coverSolver';
+import { cutJob } from '../cutting/cutJob';
+import { planCuts, usualBudget } from '../cutting/planCuts';
+import { lastOf } from '../cutting/planSheets';
+import { writeCutsCsv } from '../cutting/writeCutsCsv';
+import { TICKS_PER_MILLIMETRE } from '../length/length';
+import { resolvePlan } from '../resolve/resolvePlan';
+import { cutsOf, scoresOf } from './layoutDrawing';
+import { writeTemplateDxf } from './writeTemplateDxf';
+import { writeTemplateSvg } from './writeTemplateSvg';
+
+const plan = fiveLayers();
+const job = cutJob(plan, resolvePlan(plan, library), []);
+const solver = highsCoverSolver(await loadHighs());
+const cuts = lastOf(planCuts(job, solver, { ...usualBudget, isOver: () => false }));
+const layouts = cuts.stocks.flatMap((stock) => stock.layouts);
+const mm = (ticks: number) => ticks / TICKS_PER_MILLIMETRE;
+
+describe('templates at 1:1', () => {
+  it('has sheets to draw', () => {
+    expect(layouts.length).toBeGreaterThan(2);
+  });
+
+  it.each(layouts.map((layout, index) => [index, layout] as const))(
+    'sheet %i as SVG is as large as in life, with each cut and score in its place',
+    (_, layout) => {
+      const svg = writeTemplateSvg(layout, 'in', 'Moss <216> & "co"');
+      expect(svg).toContain(`width="${mm(layout.source.w)}mm" height="${mm(layout.source.h)}mm"`);
+      expect(svg).toContain('<title>Moss &lt;216&gt; &amp; &quot;co&quot;</title>');
+      const lines = [
+        ...svg.matchAll(/<line x1="([\d.]+)" y1="([\d.]+)" x2="([\d.]+)" y2="([\d.]+)"/g),
+      ];
+      const drawn = lines.map(([, ...places]) => places.map(Number));
+      const wanted = [...cutsOf(layout), ...scoresOf(layout)];
+      expect(drawn).toHaveLength(wanted.length);
+      for (const [index, { x1, y1, x2, y2 }] of wanted.entries())
+        for (const [at, place] of [x1, y1, x2, y2].entries())
+          expect(drawn[index]?.[at]).toBeCloseTo(mm(place), 3);
+    },
+  );
+
+  // Read back by dxf-parser, a general-purpose reader of the format.
+  it.each(layouts.map((layout, index) => [index, layout] as const))(
+    'sheet %i as DXF reads back at 1:1 in millimetres, y upward, each kind on its layer',
+    (_, layout) => {
+      const read = new DxfParser().parseSync(writeTemplateDxf(layout, 'in'));
+      const on = (name: string) => (read?.entities ?? []).filter(({ layer }) => layer === name);
+      expect(read?.header['$INSUNITS']).toBe(4);
+      expect(on('cut')).toHaveLength(cutsOf(layout).length);
+      expect(on('score')).toHaveLength(scoresOf(layout).length);
+      const [outline] = on('sheet') as unknown as { vertices: { x: number; y: number }[] }[];
+      const far = (axis: 'x' | 'y') =>
+        Math.max(...(outline?.vertices ?? []).map((each) => each[axis]));
+      expect(far('x')).toBeCloseTo(mm(layout.source.w), 3);
+      expect(far('y')).toBeCloseTo(mm(layout.source.h), 3);
+      const [first] = cutsOf(layout);
+      const [line] = on('cut') as unknown as { vertices: { x: number; y: number }[] }[];
+      if (!first) return;
+      expect(line?.vertices[0]?.x).toBeCloseTo(mm(first.x1), 3);
+      expect(line?.vertices[0]?.y).toBeCloseTo(mm(layout.source.h - first.y1), 3);
+    },
+  );
+});
+
+describe('the cuts as CSV', () => {
+  it('has a row for each setting of the fence, exact in millimetres', () => {
+    const { data } = Papa.parse<Record<string, string>>(writeCutsCsv(cuts, 'in').trimEnd(), {
+      header: true,
+    });
+    const steps = layouts.flatMap((layout) => layout.steps);
+    expect(data).toHaveLength(steps.length);
+    for (const [index, { fence }] of steps.entries())
+      expect(Number(data[index]?.['fence mm exactly'])).toBe(mm(fence));
+  });
+});
