@@ -61,11 +61,16 @@ describe('the OpenAPI document', () => {
   it('describes each computing service with body, answer and problems', () => {
     const { paths } = openApiDocument();
     const names = Object.keys(paths ?? {});
-    expect(names).toEqual(['/api/compute/resolve', '/api/compute/lengths']);
+    expect(names).toEqual(
+      ['resolve', 'lengths', 'cutting', 'supplies', 'composition', 'places'].map(
+        (subject) => `/api/compute/${subject}`,
+      ),
+    );
     for (const name of names) {
       const { post } = paths?.[name] ?? {};
       expect(post?.requestBody).toBeDefined();
-      expect(Object.keys(post?.responses ?? {})).toEqual(['200', '400', '413']);
+      const limited = /cutting|supplies/.test(name) ? ['422'] : [];
+      expect(Object.keys(post?.responses ?? {})).toEqual(['200', '400', '413', ...limited]);
     }
   });
 });

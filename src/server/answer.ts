@@ -93,13 +93,24 @@ export async function readJson<Schema extends z.ZodType>(
   schema: Schema,
   mostBytes = megabyte,
 ): Promise<z.output<Schema>> {
+  return parseBody(await readBody(request, mostBytes), schema);
+}
+
+/** @throws ProblemError 400 when the body is not JSON. */
+export async function readBody(request: Request, mostBytes = megabyte): Promise<unknown> {
   const text = await readText(request, mostBytes);
-  let body: unknown;
   try {
-    body = JSON.parse(text);
+    return JSON.parse(text);
   } catch {
     throw new ProblemError(400, { message: 'The body is not JSON.', hint: 'Send a JSON object.' });
   }
+}
+
+/** @throws ProblemError 400 with the path and the reason of the first thing wrong. */
+export function parseBody<Schema extends z.ZodType>(
+  body: unknown,
+  schema: Schema,
+): z.output<Schema> {
   const parsed = schema.safeParse(body);
   if (parsed.success) return parsed.data;
   const [first] = parsed.error.issues;

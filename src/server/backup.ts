@@ -33,6 +33,11 @@ const tables = [
     row: z.object({ id: z.string(), version: z.number().int(), data: json }),
   },
   {
+    name: 'holdings',
+    table: schema.holdings,
+    row: z.object({ itemId: z.string(), data: json }),
+  },
+  {
     name: 'cards',
     table: schema.cards,
     row: z.object({
@@ -56,6 +61,11 @@ const tables = [
       edits: json,
       plan: json,
     }),
+  },
+  {
+    name: 'cutBatches',
+    table: schema.cutBatches,
+    row: z.object({ cardId: z.string(), data: json }),
   },
 ] as const;
 

@@ -1,15 +1,25 @@
-import { computeCard } from '../core/computeCard';
+import { foamOutlines } from '../core/drawing/foamOutlines';
+import { writeFoamSvg } from '../core/drawing/writeFoamSvg';
+import { writeJigSvg } from '../core/drawing/writeJigSvg';
+import { faceName, type FaceId } from '../core/plan/faces';
 import type { Unit } from '../core/length/length';
 import { writeCardFile, type CardFile } from '../core/plan/cardFile';
 import type { Library } from '../core/plan/libraryItem';
+import { resolvePlan } from '../core/resolve/resolvePlan';
+import { supplyList } from '../core/supplies/supplyList';
 import { projectSheet } from '../core/tutorial/projectSheet';
 import { writeCsv } from '../core/tutorial/writeCsv';
 import { writeMarkdown } from '../core/tutorial/writeMarkdown';
+import { writeJigPdf, type JigPage } from './writeJigPdf';
 
 interface ExportInput {
   readonly file: CardFile;
   readonly library: Library;
   readonly unit: Unit;
+  /** Of what shows a face. */
+  readonly face: FaceId;
+  /** Of what is printed at 1:1. */
+  readonly page: JigPage;
 }
 
 /** One downloadable form of a card. */
@@ -18,11 +28,25 @@ export interface CardExporter {
   readonly file: string;
   readonly ending: string;
   readonly type: string;
-  readonly write: (input: ExportInput) => string;
+  readonly write: (input: ExportInput) => string | Promise<Uint8Array<ArrayBuffer>>;
 }
 
 const sheetOf = ({ file, library, unit }: ExportInput) =>
-  projectSheet(file.plan, computeCard(file.plan, library).card, unit);
+  projectSheet(file.plan, resolvePlan(file.plan, library), unit);
+
+/** Without the sheets, which only a planned batch knows. */
+const suppliesOf = ({ file: { plan }, library }: ExportInput) =>
+  supplyList({
+    plan,
+    card: resolvePlan(plan, library),
+    library,
+    holdings: [],
+    cuts: undefined,
+    cutsForOne: undefined,
+  });
+
+const jigTitle = ({ plan: { about, base } }: CardFile, face: FaceId) =>
+  `${about.title}: jig of the ${faceName(face, base.fold)}`;
 
 export const cardExporters: readonly CardExporter[] = [
   {
@@ -35,12 +59,36 @@ export const cardExporters: readonly CardExporter[] = [
     file: 'sheet.md',
     ending: '.md',
     type: 'text/markdown; charset=utf-8',
-    write: (input) => writeMarkdown(sheetOf(input)),
+    write: (input) => writeMarkdown(sheetOf(input), suppliesOf(input)),
   },
   {
     file: 'cuts.csv',
     ending: '-cuts.csv',
     type: 'text/csv; charset=utf-8',
     write: (input) => writeCsv(sheetOf(input)),
+  },
+  {
+    file: 'jig.svg',
+    ending: '-jig.svg',
+    type: 'image/svg+xml',
+    write: ({ file, library, face }) =>
+      writeJigSvg(resolvePlan(file.plan, library), face, jigTitle(file, face)),
+  },
+  {
+    file: 'foam.svg',
+    ending: '-foam.svg',
+    type: 'image/svg+xml',
+    write: ({ file: { plan }, library }) =>
+      writeFoamSvg(
+        foamOutlines(plan, resolvePlan(plan, library)),
+        `${plan.about.title}: foam sheets`,
+      ),
+  },
+  {
+    file: 'jig.pdf',
+    ending: '-jig.pdf',
+    type: 'application/pdf',
+    write: ({ file, library, face, page }) =>
+      writeJigPdf(resolvePlan(file.plan, library), face, page, jigTitle(file, face)),
   },
 ];

@@ -17,6 +17,7 @@ import { findStock } from '../core/plan/libraryItem';
 import { readLibrary } from './repositories/library';
 import { listDesigners, listReleases, readHouse } from './repositories/team';
 import { seed } from './seed';
+import { papersOf } from '../core/plan/piece';
 
 let db: Database;
 beforeAll(async () => {
@@ -52,7 +53,7 @@ describe('the demo', () => {
     const formats = bases.map(({ format }) => (format.kind === 'named' ? format.id : 'custom'));
     expect(new Set(formats)).toEqual(new Set([...cardFormatIds, 'custom']));
     expect(new Set(bases.map(({ fold }) => fold))).toEqual(new Set(folds));
-    const pieces = cards.flatMap(({ plan }) => plan.pieces);
+    const pieces = cards.flatMap(({ plan }) => papersOf(plan));
     expect(pieces.some(({ trim }) => trim !== null)).toBe(true);
     expect(pieces.some(({ cutOut }) => cutOut !== null)).toBe(true);
     const ways = new Set(pieces.map(({ size }) => size.by));

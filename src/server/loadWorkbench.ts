@@ -2,11 +2,15 @@ import type { AstroCookies } from 'astro';
 import type { Release } from '../core/plan/cardFile';
 import { cardIdSchema } from '../core/plan/ids';
 import type { Library } from '../core/plan/libraryItem';
+import type { CutBatch } from '../core/cutting/cutBatch';
 import type { Plan } from '../core/plan/plan';
 import type { Unit } from '../core/length/length';
+import type { Holding } from '../core/stash/holding';
 import { database } from './database';
 import { libraryOf } from './exportCard';
 import { findCard } from './repositories/cards';
+import { findBatch } from './repositories/cutBatches';
+import { readHoldings } from './repositories/stash';
 import { listReleases } from './repositories/team';
 import { readUnit } from './session';
 
@@ -20,6 +24,9 @@ export interface WorkbenchStart {
   /** The unit this person leads with, else the card's own. */
   readonly unit: Unit;
   readonly isBinned: boolean;
+  readonly holdings: readonly Holding[];
+  /** The accepted cut plan and the work done on it. */
+  readonly batch: CutBatch | null;
 }
 
 /** Loads a card for the workbench; undefined when there is no such card. */
@@ -32,7 +39,12 @@ export async function loadWorkbench(
   const db = await database();
   const card = await findCard(db, cardId.data);
   if (!card) return undefined;
-  const [library, releases] = await Promise.all([libraryOf(db, card), listReleases(db)]);
+  const [library, releases, holdings, batch] = await Promise.all([
+    libraryOf(db, card),
+    listReleases(db),
+    readHoldings(db),
+    findBatch(db, card.id),
+  ]);
   return {
     cardId: card.id,
     plan: card.plan,
@@ -41,5 +53,7 @@ export async function loadWorkbench(
     releases,
     unit: readUnit(cookies) ?? card.plan.habits.leadingUnit,
     isBinned: card.binnedAt !== null,
+    holdings,
+    batch: batch ?? null,
   };
 }

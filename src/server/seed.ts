@@ -3,10 +3,12 @@ import { join } from 'node:path';
 import { z } from 'zod';
 import { designerSchema, readCardFile, releaseSchema } from '../core/plan/cardFile';
 import { defaultHabits, habitsSchema } from '../core/plan/habits';
-import { dieSetSchema, stockSchema } from '../core/plan/libraryItem';
+import { libraryItemSchema } from '../core/plan/libraryItem';
+import { holdingSchema } from '../core/stash/holding';
 import type { Database } from './database';
 import { importCard } from './importCard';
 import { addToLibrary } from './repositories/library';
+import { ensureHoldings } from './repositories/stash';
 import { ensureDesigner, ensureRelease, findHouse, writeHouse } from './repositories/team';
 
 const teamFileSchema = z.strictObject({
@@ -16,12 +18,13 @@ const teamFileSchema = z.strictObject({
   habits: habitsSchema.optional(),
 });
 const stashFileSchema = z.strictObject({
-  stocks: z.array(stockSchema),
-  dies: z.array(dieSetSchema),
+  items: z.array(libraryItemSchema),
+  holdings: z.array(holdingSchema),
 });
 
 /**
- * Fills an empty database from a folder of plain files: `team.json`, `stash.json`, `cards/*.json`.
+ * Fills an empty database from a folder of plain files: `team.json`, `stash.json`, `cards/*.json`,
+ * and `shapes.json` with stamps and dies where there is one.
  * A database with a house was seeded before and is left alone.
  * @returns whether it seeded.
  * @throws Error naming the file that is wrong, and where.
@@ -32,7 +35,11 @@ export async function seed(db: Database, folder: string, at: Date): Promise<bool
   const stash = stashFileSchema.parse(await readJsonFile(join(folder, 'stash.json')));
   for (const designer of team.designers) await ensureDesigner(db, designer);
   for (const release of team.releases) await ensureRelease(db, release);
-  await addToLibrary(db, [...stash.stocks, ...stash.dies]);
+  await addToLibrary(db, stash.items);
+  await ensureHoldings(db, stash.holdings);
+  const shapes = await readShapes(folder);
+  await addToLibrary(db, shapes.items);
+  await ensureHoldings(db, shapes.holdings);
   for (const name of await cardFiles(folder)) {
     const read = readCardFile(await readFile(join(folder, 'cards', name), 'utf8'));
     if (!read.ok) throw new Error(`seed: ${name}: ${JSON.stringify(read.issue)}`);
@@ -48,6 +55,12 @@ export async function seed(db: Database, folder: string, at: Date): Promise<bool
   // leaves alone what it finds.
   await writeHouse(db, { name: team.name, habits: team.habits ?? defaultHabits('in') });
   return true;
+}
+
+/** Stamps and dies, where the folder has any beside its stash. */
+async function readShapes(folder: string): Promise<z.output<typeof stashFileSchema>> {
+  const text = await readFile(join(folder, 'shapes.json'), 'utf8').catch(() => undefined);
+  return text === undefined ? { items: [], holdings: [] } : stashFileSchema.parse(JSON.parse(text));
 }
 
 async function cardFiles(folder: string): Promise<readonly string[]> {

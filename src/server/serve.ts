@@ -5,6 +5,7 @@ import { holdStore } from './database';
 import { FolderInUseError } from './lockFolder';
 import { openStore } from './openStore';
 import { seed } from './seed';
+import { holdThreadFolder } from './threadFolder';
 
 /**
  * Starts Nibwright: locks and opens the data, migrates, seeds what is empty, then listens.
@@ -27,6 +28,7 @@ async function serve(): Promise<void> {
   const seedFrom = here(process.env['NIBWRIGHT_SEED'] === 'demo' ? '../demo' : '../starter');
   if (await seed(store.db, seedFrom, new Date())) say('The first data is in place.');
 
+  holdThreadFolder(here('./'));
   process.env['ASTRO_NODE_AUTOSTART'] = 'disabled';
   const entry = here('./server/entry.mjs');
   const { handler } = (await import(entry)) as { readonly handler: RequestListener };

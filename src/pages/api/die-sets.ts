@@ -1,5 +1,5 @@
 import type { APIRoute } from 'astro';
-import { dieSetSchema } from '../../core/plan/libraryItem';
+import { dieSetSchema } from '../../core/plan/items/dieSet';
 import { answerJson, endpoint, readJson } from '../../server/answer';
 import { addNewItem } from '../../server/addNewItem';
 

@@ -1,5 +1,5 @@
 import type { APIRoute } from 'astro';
-import { stockSchema } from '../../core/plan/libraryItem';
+import { stockSchema } from '../../core/plan/items/stock';
 import { answerJson, endpoint, readJson } from '../../server/answer';
 import { addNewItem } from '../../server/addNewItem';
 

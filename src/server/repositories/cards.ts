@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, isNotNull, type SQL } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import { z } from 'zod';
 import type { CardId, DesignerId } from '../../core/plan/ids';
 import { libraryItemSchema, type Library } from '../../core/plan/libraryItem';
@@ -38,6 +38,28 @@ export async function listCardHeads(db: Database): Promise<readonly CardHead[]> 
     .select({ id: cards.id, revision: cards.revision, binnedAt: cards.binnedAt })
     .from(cards)
     .orderBy(desc(cards.changedAt), cards.id);
+}
+
+/** What one chooses a card by. */
+export interface CardTitle {
+  readonly id: CardId;
+  readonly title: string;
+  readonly releaseId: string | null;
+  readonly copies: number;
+}
+
+/** The cards that are not in the bin, by title, read from their plans without the rest of them. */
+export async function listCardTitles(db: Database): Promise<readonly CardTitle[]> {
+  return db
+    .select({
+      id: cards.id,
+      title: sql<string>`${cards.plan}->'about'->>'title'`,
+      releaseId: sql<string | null>`${cards.plan}->'about'->>'releaseId'`,
+      copies: sql<number>`(${cards.plan}->'making'->>'copies')::int`,
+    })
+    .from(cards)
+    .where(isNull(cards.binnedAt))
+    .orderBy(sql`${cards.plan}->'about'->>'title'`, cards.id);
 }
 
 /** The cards of these ids, in no order; ids there are none of are left out. */

@@ -6,9 +6,17 @@ import type { Edit } from '../../core/plan/edit';
 import type { CardId, DesignerId, PieceId } from '../../core/plan/ids';
 import type { Database } from '../database';
 import { revisions } from '../schema';
-import { createCard, findCard, deleteBinnedCards, listCardHeads, setCardBinned } from './cards';
+import {
+  createCard,
+  findCard,
+  deleteBinnedCards,
+  listCardHeads,
+  listCardTitles,
+  setCardBinned,
+} from './cards';
 import { listRevisions } from './revisions';
 import { planAtRevision, saveEdits, type SaveOutcome } from './saveEdits';
+import { papersOf } from '../../core/plan/piece';
 
 let db: Database;
 beforeAll(async () => {
@@ -90,7 +98,8 @@ describe('two people at one card', () => {
     const mine = await save(id, 1, [border('top', '1/8'), rename('Rain day')]);
     expect(mine).toMatchObject({ kind: 'saved', revision: 3 });
     const plan = mine.kind === 'saved' ? mine.plan : null;
-    const reveals = plan?.pieces.map(({ size }) => (size.by === 'reveal' ? size.all.typed : ''));
+    const reveals =
+      plan && papersOf(plan).map(({ size }) => (size.by === 'reveal' ? size.all.typed : ''));
     expect(reveals?.slice(0, 4)).toEqual(['1/16', '1/4', '1/8', '1/8']);
     expect(plan?.about.title).toBe('Rain day');
   });
@@ -187,5 +196,21 @@ describe('the list of revisions', () => {
       [2, someTime.toISOString()],
     ]);
     expect(await listRevisions(db, id, { before: 1, most: 5 })).toBeUndefined();
+  });
+});
+
+describe('the titles one chooses cards by', () => {
+  it('are read from the plans as they are now, those in the bin left out', async () => {
+    const [kept, binned] = [await newCard(), await newCard()];
+    await save(kept, 1, [rename('A title to be found')]);
+    await setCardBinned(db, binned, someTime);
+    const titles = await listCardTitles(db);
+    expect(titles.find(({ id }) => id === kept)).toEqual({
+      id: kept,
+      title: 'A title to be found',
+      releaseId: null,
+      copies: 1,
+    });
+    expect(titles.some(({ id }) => id === binned)).toBe(false);
   });
 });

@@ -5,7 +5,7 @@ import { editSchema, type Edit } from '../../core/plan/edit';
 import { editTouches, supportsExist } from '../../core/plan/editTouches';
 import type { CardId, DesignerId } from '../../core/plan/ids';
 import { planSchema, type Plan } from '../../core/plan/plan';
-import { upgradeEdit } from '../../core/plan/upgradePlan1';
+import { upgradeEdit } from '../../core/plan/upgradeEdit';
 import type { Database, Transaction } from '../database';
 import { cards, revisions } from '../schema';
 import { readStoredPlan } from './cards';

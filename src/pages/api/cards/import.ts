@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { readCardFile } from '../../../core/plan/cardFile';
 import type { CardId } from '../../../core/plan/ids';
-import { cardFileSentence } from '../../../islands/words/cardFileSentence';
+import { cardFileSentence } from '../../../core/words/cardFileSentence';
 import { answerJson, endpoint, megabyte, ProblemError, readText } from '../../../server/answer';
 import { database } from '../../../server/database';
 import { importCard } from '../../../server/importCard';

@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { computeCard } from '../../../core/computeCard';
 import { readCardFile } from '../../../core/plan/cardFile';
 import { resolveAnswer } from '../../../core/resolveAnswer';
-import { cardFileSentence } from '../../../islands/words/cardFileSentence';
+import { cardFileSentence } from '../../../core/words/cardFileSentence';
 import { answerJson, endpoint, ProblemError, readText } from '../../../server/answer';
 
 /** Resolves a card file: every size, place and reveal, and the findings; stateless. */

@@ -1,11 +1,16 @@
 import type { APIRoute } from 'astro';
+import { facesOf } from '../../../../core/plan/faces';
 import { answerFile, endpoint, ProblemError } from '../../../../server/answer';
 import { cardExporters } from '../../../../server/cardExporters';
 import { database } from '../../../../server/database';
 import { exportCard, libraryOf } from '../../../../server/exportCard';
+import { jigPages } from '../../../../server/writeJigPdf';
 import { requireCard } from '../../../../server/requireCard';
 
-/** The card as a file: `card.nibwright.json`, `sheet.md`, `cuts.csv`; `?unit=mm` leads with millimetres. */
+/**
+ * The card as a file: `card.nibwright.json`, `sheet.md`, `cuts.csv`, `jig.svg`, `jig.pdf`. `?unit=mm` leads with
+ * millimetres; a jig is of a `face` and for a `page`, letter or a4.
+ */
 export const GET: APIRoute = endpoint(async ({ params, url }) => {
   const db = await database();
   const card = await requireCard(db, params['id']);
@@ -16,13 +21,18 @@ export const GET: APIRoute = endpoint(async ({ params, url }) => {
   }
   const asked = url.searchParams.get('unit');
   const unit = asked === 'in' || asked === 'mm' ? asked : card.plan.habits.leadingUnit;
+  const { fold } = card.plan.base;
+  const face = facesOf(fold).find((each) => each === url.searchParams.get('face')) ?? 'front';
+  const page =
+    jigPages.find((each) => each === url.searchParams.get('page')) ??
+    (unit === 'in' ? 'letter' : 'a4');
   const [file, library] = await Promise.all([exportCard(db, card), libraryOf(db, card)]);
   const name = card.plan.about.title
     .normalize('NFKD')
     .replaceAll(/[^A-Za-z0-9]+/g, '-')
     .replaceAll(/^-|-$/g, '');
   return answerFile(
-    exporter.write({ file, library, unit }),
+    await exporter.write({ file, library, unit, face, page }),
     exporter.type,
     `${name || 'card'}${exporter.ending}`,
   );

@@ -1,0 +1,29 @@
+import type { AstroCookies } from 'astro';
+import type { Unit } from '../core/length/length';
+import { newestOf, type Library } from '../core/plan/libraryItem';
+import type { Holding } from '../core/stash/holding';
+import { database } from './database';
+import { readLibrary } from './repositories/library';
+import { readHoldings } from './repositories/stash';
+import { readHouse } from './repositories/team';
+import { readUnit } from './session';
+
+/** What the Stash starts from. */
+export interface StashStart {
+  readonly team: string;
+  readonly library: Library;
+  readonly holdings: readonly Holding[];
+  readonly unit: Unit;
+}
+
+/** Loads every item in its newest version, and what there is of it. */
+export async function loadStash(cookies: AstroCookies): Promise<StashStart> {
+  const db = await database();
+  const [house, library, holdings] = await Promise.all([
+    readHouse(db),
+    readLibrary(db),
+    readHoldings(db),
+  ]);
+  const unit = readUnit(cookies) ?? house.habits.leadingUnit;
+  return { team: house.name, library: newestOf(library), holdings, unit };
+}

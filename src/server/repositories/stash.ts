@@ -1,0 +1,87 @@
+import { eq, inArray, sql } from 'drizzle-orm';
+import type { LibraryId } from '../../core/plan/ids';
+import { libraryItemSchema, type LibraryItem } from '../../core/plan/libraryItem';
+import { emptyHolding, holdingSchema, type Holding } from '../../core/stash/holding';
+import type { StashChange } from '../../core/stash/stashChange';
+import type { Database, Transaction } from '../database';
+import { holdings, libraryItems } from '../schema';
+
+/** Every holding there is. */
+export async function readHoldings(db: Database | Transaction): Promise<readonly Holding[]> {
+  const rows = await db.select().from(holdings).orderBy(holdings.itemId);
+  return rows.map(({ data }) => holdingSchema.parse(data));
+}
+
+/** The holding of an item; an empty one where nothing is known of it. */
+export async function readHolding(db: Database | Transaction, itemId: LibraryId): Promise<Holding> {
+  const [row] = await db.select().from(holdings).where(eq(holdings.itemId, itemId));
+  return row ? holdingSchema.parse(row.data) : emptyHolding(itemId);
+}
+
+export async function writeHolding(db: Database | Transaction, holding: Holding): Promise<void> {
+  const data = holdingSchema.parse(holding);
+  await db
+    .insert(holdings)
+    .values({ itemId: data.itemId, data })
+    .onConflictDoUpdate({ target: holdings.itemId, set: { data } });
+}
+
+/** Adds holdings, leaving alone those there already. */
+export async function ensureHoldings(db: Database, all: readonly Holding[]): Promise<void> {
+  if (all.length === 0) return;
+  const rows = all.map((each) => {
+    const data = holdingSchema.parse(each);
+    return { itemId: data.itemId, data };
+  });
+  await db.insert(holdings).values(rows).onConflictDoNothing();
+}
+
+/** What a change of the stash led to. */
+export interface StashState {
+  readonly items: readonly LibraryItem[];
+  readonly holdings: readonly Holding[];
+}
+
+/** Makes changes of the stash, all or none, and gives what was written. */
+export async function changeStash(
+  db: Database,
+  changes: readonly StashChange[],
+): Promise<StashState> {
+  return db.transaction(async (tx) => {
+    const ids = [...new Set(changes.map(({ itemId }) => itemId))];
+    const known = await tx
+      .select({ id: libraryItems.id, version: sql<number>`max(${libraryItems.version})::int` })
+      .from(libraryItems)
+      .where(inArray(libraryItems.id, ids))
+      .groupBy(libraryItems.id);
+    const versions = new Map(known.map(({ id, version }) => [id, version]));
+    const items = changes.flatMap(({ itemId, item }): LibraryItem[] => {
+      if (!item) return [];
+      const version = (versions.get(itemId) ?? 0) + 1;
+      versions.set(itemId, version);
+      return [libraryItemSchema.parse({ ...item, version })];
+    });
+    for (const rows of chunks(items.map((data) => ({ id: data.id, version: data.version, data }))))
+      await tx.insert(libraryItems).values(rows);
+    // The last word on each: a row can be written only once in a statement.
+    const changed = [
+      ...new Map(
+        changes.flatMap(({ holding }) => (holding ? [[holding.itemId, holding]] : [])),
+      ).values(),
+    ];
+    for (const rows of chunks(changed.map((data) => ({ itemId: data.itemId, data }))))
+      await tx
+        .insert(holdings)
+        .values(rows)
+        .onConflictDoUpdate({ target: holdings.itemId, set: { data: sql`excluded.data` } });
+    return { items, holdings: changed };
+  });
+}
+
+/** A statement takes only so many rows. */
+function chunks<Row>(rows: readonly Row[]): readonly Row[][] {
+  const size = 500;
+  return Array.from({ length: Math.ceil(rows.length / size) }, (_, at) =>
+    rows.slice(at * size, (at + 1) * size),
+  );
+}
