@@ -1,11 +1,14 @@
-import { useLayoutEffect, useRef, useState } from 'react';
+import { useRef } from 'react';
 import type { Unit } from '../../core/length/length';
 import type { Edit } from '../../core/plan/edit';
 import { facesOf, type FaceId } from '../../core/plan/faces';
 import type { Library, LibraryRef } from '../../core/plan/libraryItem';
+import { findPaper } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard, SupportId } from '../../core/resolve/resolvedCard';
 import type { LayerCommands } from '../workbench/useLayerCommands';
+import { KeyedButton } from '../parts/KeyedButton';
+import { useSize } from '../parts/useSize';
 import { BaseTicket } from './BaseTicket';
 import { CardDrawing } from './CardDrawing';
 import { LayerRows } from './LayerRows';
@@ -24,6 +27,7 @@ interface Props {
   readonly onTurn: () => void;
   readonly onPreview: (edit: Edit | undefined) => void;
   readonly commands: LayerCommands;
+  readonly onTryAs: () => void;
   readonly onAskNewStock: (use: (ref: LibraryRef) => void) => void;
   readonly onAskNewDies: (use: (ref: LibraryRef) => void) => void;
 }
@@ -35,9 +39,9 @@ export function BaseStation(props: Props) {
   const onCommit = commands.change;
   const drawing = useRef<HTMLDivElement>(null);
   const rows = useRef<HTMLDivElement>(null);
-  const width = useWidth(drawing, 700);
+  const { width } = useSize(drawing, { width: 700, height: 0 });
   const anchors = useRowAnchors(rows);
-  const piece = plan.pieces.find(({ id }) => id === selected);
+  const piece = findPaper(plan, selected);
   const resolved = card.pieces.find(({ id }) => id === selected);
   return (
     <div className="grid min-h-full grid-cols-[minmax(540px,1fr)_minmax(440px,546px)] gap-x-4 pr-[18px]">
@@ -98,6 +102,11 @@ export function BaseStation(props: Props) {
               Add inside
             </KeyedButton>
           )}
+          {!piece && (
+            <KeyedButton keyName="q" onClick={props.onTryAs}>
+              Try another format
+            </KeyedButton>
+          )}
           {piece && (
             <KeyedButton keyName="r" onClick={() => commands.matRound(piece.id)}>
               Mat round it
@@ -121,38 +130,3 @@ export function BaseStation(props: Props) {
 }
 
 const insideOf = ({ base }: Plan) => facesOf(base.fold).includes('inside');
-
-interface KeyedButtonProps {
-  readonly keyName: string;
-  readonly isOutlined?: boolean;
-  readonly onClick: () => void;
-  readonly children: React.ReactNode;
-}
-
-function KeyedButton({ keyName, isOutlined = false, onClick, children }: KeyedButtonProps) {
-  return (
-    <span className="flex items-center gap-2">
-      <button
-        type="button"
-        className={isOutlined ? 'button button-outlined' : 'button'}
-        onClick={onClick}
-      >
-        {children}
-      </button>
-      <kbd className="key">{keyName}</kbd>
-    </span>
-  );
-}
-
-function useWidth(element: React.RefObject<HTMLElement | null>, start: number): number {
-  const [width, setWidth] = useState(start);
-  useLayoutEffect(() => {
-    if (!element.current) return;
-    const observer = new ResizeObserver(([entry]) => {
-      if (entry) setWidth(Math.round(entry.contentRect.width));
-    });
-    observer.observe(element.current);
-    return () => observer.disconnect();
-  }, [element]);
-  return width;
-}

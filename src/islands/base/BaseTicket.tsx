@@ -6,7 +6,7 @@ import { cardFormat } from '../../core/paper/cardFormats';
 import { fitFormats } from '../../core/paper/fitFormats';
 import { sheetBlanksFor } from '../../core/paper/layOutBlank';
 import type { Edit } from '../../core/plan/edit';
-import type { SizeRule } from '../../core/plan/piece';
+import { followsSupport } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { sizeOriginSentence } from '../words/originSentence';
@@ -22,7 +22,7 @@ interface Props {
 export function BaseTicket({ plan, card, unit, onCommit }: Props) {
   const { base } = card;
   const other = otherUnit(unit);
-  const sheet = projectSheet({ ...plan, making: { copies: 1 } }, card, unit);
+  const sheet = projectSheet({ ...plan, making: { ...plan.making, copies: 1 } }, card, unit);
   return (
     <div className="border-violet border-l-4 bg-white pt-2 pr-3 pb-3 pl-3">
       <div className="flex items-center gap-3">
@@ -89,7 +89,7 @@ function BlankChoice({ plan, onCommit }: Pick<Props, 'plan' | 'onCommit'>) {
 function FormatRound({ card, unit, onCommit }: Pick<Props, 'card' | 'unit' | 'onCommit'>) {
   const outermost = card.pieces.find(
     ({ support, face, piece }) =>
-      support === 'base' && face === 'front' && isOfItself(piece.size.by),
+      support === 'base' && face === 'front' && !followsSupport(piece.size),
   );
   if (!outermost) return null;
   const fitting = fitFormats(outermost.rect);
@@ -119,5 +119,3 @@ function FormatRound({ card, unit, onCommit }: Pick<Props, 'card' | 'unit' | 'on
     </label>
   );
 }
-
-const isOfItself = (by: SizeRule['by']) => by === 'measure' || by === 'die' || by === 'outset';

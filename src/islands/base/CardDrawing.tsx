@@ -4,7 +4,7 @@ import type { Unit } from '../../core/length/length';
 import { faceName, type FaceId } from '../../core/plan/faces';
 import type { Plan } from '../../core/plan/plan';
 import { supportRect, type ResolvedCard, type SupportId } from '../../core/resolve/resolvedCard';
-import { capitalise } from '../../core/tutorial/sentences';
+import { capitalise } from '../../core/words/phrases';
 import { DimensionLine } from '../parts/DimensionLine';
 import { FacePicture } from '../parts/FacePicture';
 import { edgeLayers, fromAboveRoom, scaleDrawing, type Box } from './drawingScale';

@@ -1,7 +1,8 @@
 import { writeSize } from '../../core/length/formatLength';
 import { turnSize, type Size, type Unit } from '../../core/length/length';
+import type { TypedLength } from '../../core/length/lengthSchema';
 import { dieSetsOf, findDieSet, type DieSet, type Library } from '../../core/plan/libraryItem';
-import type { Piece, SizeRule } from '../../core/plan/piece';
+import type { Paper, SizeRule } from '../../core/plan/piece';
 import { centredReveals } from '../../core/resolve/centredReveals';
 import {
   supportRect,
@@ -9,15 +10,18 @@ import {
   type ResolvedPiece,
 } from '../../core/resolve/resolvedCard';
 import { writeRevealsShort } from '../../core/tutorial/sentences';
+import { DieFinder } from './DieFinder';
 import { changePiece, type TicketActions } from './ticketActions';
 
 type ByDie = Extract<SizeRule, { by: 'die' }>;
 
 interface Props {
-  readonly piece: Piece;
+  readonly piece: Paper;
   readonly resolved: ResolvedPiece | undefined;
   readonly card: ResolvedCard;
   readonly library: Library;
+  /** The border that is looked for to begin with. */
+  readonly usual: TypedLength;
   readonly unit: Unit;
   readonly actions: TicketActions;
 }
@@ -25,7 +29,7 @@ interface Props {
 const newDies = 'new';
 
 /** Sizes a piece by a die of a nested set; each die says the border it gives on what is under it. */
-export function DieFields({ piece, resolved, card, library, unit, actions }: Props) {
+export function DieFields({ piece, resolved, card, library, usual, unit, actions }: Props) {
   const { id, size } = piece;
   const sets = dieSetsOf(library);
   const rule = size.by === 'die' ? size : undefined;
@@ -89,6 +93,15 @@ export function DieFields({ piece, resolved, card, library, unit, actions }: Pro
           </label>
         </>
       )}
+      <DieFinder
+        library={library}
+        panel={support}
+        usual={usual}
+        unit={unit}
+        onTake={({ set: { id: setId, version }, step, turned }) =>
+          take({ by: 'die', set: { id: setId, version }, step, turned })
+        }
+      />
     </>
   );
 }

@@ -4,7 +4,7 @@ import { zeroLength, type Degrees, type Size, type Unit } from '../../core/lengt
 import { asTyped } from '../../core/length/lengthSchema';
 import { straighten } from '../../core/paper/straighten';
 import { sides } from '../../core/plan/faces';
-import type { Piece } from '../../core/plan/piece';
+import type { Paper } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
 import { centredReveals } from '../../core/resolve/centredReveals';
 import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
@@ -13,7 +13,7 @@ import { TextField } from '../parts/TextField';
 import { changePiece, type TicketActions } from './ticketActions';
 
 interface Props {
-  readonly piece: Piece;
+  readonly piece: Paper;
   readonly resolved: ResolvedPiece | undefined;
   readonly letter: string;
   readonly plan: Plan;
@@ -122,7 +122,7 @@ export function FinishFields({ piece, resolved, letter, plan, unit, actions }: P
 }
 
 /** The size trimmed to, and what comes off each side of the cut size for it. */
-function trimTo(cut: Size, left: Size): Pick<Piece, 'size' | 'trim'> {
+function trimTo(cut: Size, left: Size): Pick<Paper, 'size' | 'trim'> {
   const off = centredReveals(cut, left);
   return {
     size: { by: 'measure', width: asTyped(left.width), height: asTyped(left.height) },

@@ -2,14 +2,14 @@ import type { Unit } from '../../core/length/length';
 import { adhesives } from '../../core/paper/adhesives';
 import { faceName, facesOf } from '../../core/plan/faces';
 import { withAllOn } from '../../core/plan/pieceSets';
-import type { Piece } from '../../core/plan/piece';
+import { papersOf, type Paper } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
 import { PlaceFields } from './PlaceFields';
 import { changePiece, type TicketActions } from './ticketActions';
 
 interface Props {
-  readonly piece: Piece;
+  readonly piece: Paper;
   readonly resolved: ResolvedPiece | undefined;
   readonly letter: string;
   readonly plan: Plan;
@@ -22,7 +22,7 @@ export function LieFields({ piece, resolved, letter, plan, unit, actions }: Prop
   const { id, on, attach, size, place } = piece;
   const { fold } = plan.base;
   const own = new Set(withAllOn(plan, [piece]).map((each) => each.id));
-  const supports = plan.pieces.filter((each) => !own.has(each.id));
+  const supports = papersOf(plan).filter((each) => !own.has(each.id));
   return (
     <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5 pt-1.5">
       <label className="flex gap-2">
@@ -60,6 +60,7 @@ export function LieFields({ piece, resolved, letter, plan, unit, actions }: Prop
           place={place}
           reveals={resolved?.reveals}
           unit={unit}
+          neighbours={besideNow(plan, place)}
           onPreview={(next) => actions.preview(next && changePiece(id, { place: next }))}
           onCommit={(next) => actions.commit(changePiece(id, { place: next }))}
         />
@@ -100,4 +101,10 @@ export function LieFields({ piece, resolved, letter, plan, unit, actions }: Prop
       )}
     </div>
   );
+}
+
+/** The pieces a place refers to; more are offered on the Layout. */
+function besideNow({ pieces }: Plan, { x, y }: Paper['place']) {
+  const ids = [x, y].flatMap((rule) => (rule.from === 'piece' ? [rule.piece] : []));
+  return pieces.filter(({ id }) => ids.includes(id));
 }

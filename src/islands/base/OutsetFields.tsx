@@ -2,7 +2,7 @@ import { longerOf, zeroLength, type Unit } from '../../core/length/length';
 import { asTyped, type TypedLength } from '../../core/length/lengthSchema';
 import { batchEdits, type Edit } from '../../core/plan/edit';
 import { sides, type Side } from '../../core/plan/faces';
-import { sameSupport, type Piece, type SizeRule } from '../../core/plan/piece';
+import { findPaper, papersOf, sameSupport, type Paper, type SizeRule } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
 import { ownSize } from '../../core/plan/putMatUnder';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
@@ -12,7 +12,7 @@ import type { TicketActions } from './ticketActions';
 type Outset = Extract<SizeRule, { by: 'outset' }>;
 
 interface Props {
-  readonly piece: Piece;
+  readonly piece: Paper;
   readonly plan: Plan;
   readonly card: ResolvedCard;
   readonly unit: Unit;
@@ -22,7 +22,7 @@ interface Props {
 /** Sizes a mat round a finished piece that lies on it: the same border, or one for each side. */
 export function OutsetFields({ piece, plan, card, unit, actions }: Props) {
   const { id, size } = piece;
-  const lyingOn = plan.pieces.filter(({ on }) => sameSupport(on, { piece: id }));
+  const lyingOn = papersOf(plan).filter(({ on }) => sameSupport(on, { piece: id }));
   const chosen = size.by === 'outset' ? size.around : lyingOn[0]?.id;
   if (chosen === undefined)
     return (
@@ -33,7 +33,7 @@ export function OutsetFields({ piece, plan, card, unit, actions }: Props) {
     );
   const rule = size.by === 'outset' ? size : outsetNow(chosen, card);
   const edit = (next: Outset): Edit => {
-    const inner = plan.pieces.find((each) => each.id === next.around);
+    const inner = findPaper(plan, next.around);
     const rect = card.pieces.find((each) => each.id === next.around)?.rect;
     const change = inner && rect ? ownSize(inner, rect) : {};
     return batchEdits([
@@ -92,7 +92,7 @@ export function OutsetFields({ piece, plan, card, unit, actions }: Props) {
 }
 
 /** The borders the inner piece shows now, as the outset it would be. */
-function outsetNow(around: Piece['id'], { pieces }: ResolvedCard): Outset {
+function outsetNow(around: Paper['id'], { pieces }: ResolvedCard): Outset {
   const reveals = pieces.find(({ id }) => id === around)?.reveals;
   const at = (side: Side) => asTyped(longerOf(reveals?.[side] ?? zeroLength, zeroLength));
   return {

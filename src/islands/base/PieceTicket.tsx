@@ -3,7 +3,7 @@ import type { Unit } from '../../core/length/length';
 import { looksForward } from '../../core/plan/faces';
 import type { Library } from '../../core/plan/libraryItem';
 import { faceOf, movePiece } from '../../core/plan/movePiece';
-import type { Piece } from '../../core/plan/piece';
+import type { Paper } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard, ResolvedPiece } from '../../core/resolve/resolvedCard';
 import { sizeOriginSentence } from '../words/originSentence';
@@ -14,7 +14,7 @@ import type { TicketActions } from './ticketActions';
 import { TicketHead } from './TicketHead';
 
 interface Props {
-  readonly piece: Piece;
+  readonly piece: Paper;
   /** Its figures; undefined while the plan leaves it none. */
   readonly resolved: ResolvedPiece | undefined;
   readonly plan: Plan;

@@ -1,5 +1,6 @@
-import { longerOf, zeroLength, type Unit } from '../../core/length/length';
+import { zeroLength, type Unit } from '../../core/length/length';
 import { asTyped, type TypedLength } from '../../core/length/lengthSchema';
+import type { PieceId } from '../../core/plan/ids';
 import type { PlaceRule } from '../../core/plan/piece';
 import type { Reveals } from '../../core/resolve/resolvedCard';
 import { LengthField } from '../parts/LengthField';
@@ -9,6 +10,8 @@ interface Props {
   /** What shows now; undefined while the piece has no figures. */
   readonly reveals: Reveals | undefined;
   readonly unit: Unit;
+  /** Pieces it can be placed beside; the one it is beside now is always told. */
+  readonly neighbours: readonly { readonly id: PieceId; readonly name: string }[];
   readonly onPreview: (place: PlaceRule | undefined) => void;
   readonly onCommit: (place: PlaceRule) => void;
 }
@@ -32,46 +35,46 @@ const down = [
  * Where a piece stands on what it lies on, each way for itself: centred, its middle on a third, or so
  * far from a named edge.
  */
-export function PlaceFields({ place, reveals, unit, onPreview, onCommit }: Props) {
+export function PlaceFields({ place, reveals, unit, neighbours, onPreview, onCommit }: Props) {
   const withX = (from: string, distance: TypedLength): PlaceRule => ({
     ...place,
     x:
       from === 'left' || from === 'right'
         ? { from, distance }
-        : (thirdOf(from) ?? { from: 'centre' }),
+        : (thirdOf(from) ?? besideOf(from, ['left', 'right'], neighbours, distance) ?? centre),
   });
   const withY = (from: string, distance: TypedLength): PlaceRule => ({
     ...place,
     y:
       from === 'top' || from === 'bottom'
         ? { from, distance }
-        : (thirdOf(from) ?? { from: 'centre' }),
+        : (thirdOf(from) ?? besideOf(from, ['top', 'bottom'], neighbours, distance) ?? centre),
   });
   const now = (from: string): TypedLength =>
     asTyped(
       reveals && (from === 'left' || from === 'right' || from === 'top' || from === 'bottom')
-        ? longerOf(reveals[from], zeroLength)
+        ? reveals[from]
         : zeroLength,
     );
   return (
     <>
       <AxisField
         label="Place across"
-        options={across}
+        options={[...across, ...besideOptions(neighbours, besideWords.x)]}
         place={place.x}
         unit={unit}
         onFrom={(from) => onCommit(withX(from, now(from)))}
-        onPreview={(distance) => onPreview(distance && withX(place.x.from, distance))}
-        onDistance={(distance) => onCommit(withX(place.x.from, distance))}
+        onPreview={(distance) => onPreview(distance && withX(valueOf(place.x), distance))}
+        onDistance={(distance) => onCommit(withX(valueOf(place.x), distance))}
       />
       <AxisField
         label="Place down"
-        options={down}
+        options={[...down, ...besideOptions(neighbours, besideWords.y)]}
         place={place.y}
         unit={unit}
         onFrom={(from) => onCommit(withY(from, now(from)))}
-        onPreview={(distance) => onPreview(distance && withY(place.y.from, distance))}
-        onDistance={(distance) => onCommit(withY(place.y.from, distance))}
+        onPreview={(distance) => onPreview(distance && withY(valueOf(place.y), distance))}
+        onDistance={(distance) => onCommit(withY(valueOf(place.y), distance))}
       />
     </>
   );
@@ -93,7 +96,7 @@ function AxisField({ label, options, place, unit, onFrom, onPreview, onDistance 
       <select
         className="in-place"
         aria-label={label}
-        value={place.from === 'third' ? `third ${place.which}` : place.from}
+        value={valueOf(place)}
         onChange={(event) => onFrom(event.target.value)}
       >
         {options.map(([value, name]) => (
@@ -102,12 +105,13 @@ function AxisField({ label, options, place, unit, onFrom, onPreview, onDistance 
           </option>
         ))}
       </select>
-      {'distance' in place && (
+      {('distance' in place || place.from === 'piece') && (
         <LengthField
-          key={place.from}
+          key={valueOf(place)}
           label={`${label}, distance`}
           isLabelHidden
-          value={place.distance}
+          isSigned
+          value={'distance' in place ? place.distance : place.gap}
           unit={unit}
           width="5.5rem"
           onPreview={onPreview}
@@ -116,6 +120,44 @@ function AxisField({ label, options, place, unit, onFrom, onPreview, onDistance 
       )}
     </span>
   );
+}
+
+const centre = { from: 'centre' } as const;
+
+const besideWords = {
+  x: { right: 'right of', left: 'left of' },
+  y: { bottom: 'below', top: 'above' },
+} as const;
+
+type Neighbours = Props['neighbours'];
+
+function besideOptions(
+  neighbours: Neighbours,
+  words: Readonly<Record<string, string>>,
+): readonly (readonly [string, string])[] {
+  return neighbours.flatMap(({ id, name }) =>
+    Object.entries(words).map(
+      ([side, word]) => [`piece ${side} ${id}`, `${word} ${name}`] as const,
+    ),
+  );
+}
+
+/** What stands for a rule in the list of ways. */
+function valueOf(place: PlaceRule['x'] | PlaceRule['y']): string {
+  if (place.from === 'third') return `third ${place.which}`;
+  return place.from === 'piece' ? `piece ${place.side} ${place.piece}` : place.from;
+}
+
+function besideOf<S extends 'left' | 'right' | 'top' | 'bottom'>(
+  from: string,
+  sides: readonly S[],
+  neighbours: Neighbours,
+  gap: TypedLength,
+) {
+  for (const side of sides)
+    for (const { id } of neighbours)
+      if (from === `piece ${side} ${id}`) return { from: 'piece' as const, piece: id, side, gap };
+  return undefined;
 }
 
 function thirdOf(from: string): { readonly from: 'third'; readonly which: 1 | 2 } | undefined {

@@ -1,17 +1,19 @@
 import { useState } from 'react';
 import type { Unit } from '../../core/length/length';
 import type { Library } from '../../core/plan/libraryItem';
-import type { Piece } from '../../core/plan/piece';
+import type { Paper } from '../../core/plan/piece';
+import { usualReveals } from '../../core/plan/habits';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard, ResolvedPiece } from '../../core/resolve/resolvedCard';
 import { LengthField } from '../parts/LengthField';
 import { DieFields } from './DieFields';
 import { OutsetFields } from './OutsetFields';
+import { PrintFields } from './PrintFields';
 import { sizeFields, sizeWays } from './sizeChoices';
 import { changePiece, type TicketActions } from './ticketActions';
 
 interface Props {
-  readonly piece: Piece;
+  readonly piece: Paper;
   readonly resolved: ResolvedPiece | undefined;
   readonly plan: Plan;
   readonly card: ResolvedCard;
@@ -57,10 +59,13 @@ export function SizeWays({ piece, resolved, plan, card, library, unit, actions }
             piece={piece}
             card={card}
             resolved={resolved}
+            usual={usualReveals(plan.habits).everyday}
             library={library}
             unit={unit}
             actions={actions}
           />
+        ) : way === 'stamp' ? (
+          <PrintFields piece={piece} library={library} unit={unit} actions={actions} />
         ) : (
           sizeFields(way, size, resolved).map(({ key, label, value, withValue }, index) => (
             <LengthField

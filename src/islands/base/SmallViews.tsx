@@ -11,7 +11,7 @@ import type { Fold } from '../../core/paper/cardFormat';
 import type { Score } from '../../core/paper/layOutBlank';
 import { faceName, facesOf, isInside, type FaceId } from '../../core/plan/faces';
 import type { ResolvedCard, ResolvedPiece } from '../../core/resolve/resolvedCard';
-import { capitalise, joinWords } from '../../core/tutorial/sentences';
+import { capitalise, joinWords } from '../../core/words/phrases';
 import { FacePicture } from '../parts/FacePicture';
 
 interface Props {

@@ -1,12 +1,12 @@
 import { ArrowDown, ArrowUp, Copy, Eye, EyeOff, Trash2 } from 'lucide-react';
 import type { Library } from '../../core/plan/libraryItem';
-import type { Piece } from '../../core/plan/piece';
+import type { Paper } from '../../core/plan/piece';
 import { StockSelect } from '../parts/StockSelect';
 import { TextField } from '../parts/TextField';
 import { changePiece, type TicketActions } from './ticketActions';
 
 interface Props {
-  readonly piece: Piece;
+  readonly piece: Paper;
   readonly letter: string;
   readonly library: Library;
   readonly canMove: { readonly up: boolean; readonly down: boolean };
@@ -16,7 +16,7 @@ interface Props {
 /** Letter, name and stock of the selected layer, and what is done to it as a whole. */
 export function TicketHead({ piece, letter, library, canMove, actions }: Props) {
   const { id, name, stock, isOff } = piece;
-  const useStock = (ref: Piece['stock']) => actions.commit(changePiece(id, { stock: ref }));
+  const useStock = (ref: Paper['stock']) => actions.commit(changePiece(id, { stock: ref }));
   return (
     <div className="flex items-center gap-3">
       <span className="bg-violet font-heading min-w-6 px-1 text-center leading-6 font-semibold text-white">

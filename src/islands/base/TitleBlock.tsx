@@ -4,7 +4,6 @@ import { folds } from '../../core/paper/cardFormat';
 import { cardFormats } from '../../core/paper/cardFormats';
 import type { Edit } from '../../core/plan/edit';
 import type { Library } from '../../core/plan/libraryItem';
-import type { Piece } from '../../core/plan/piece';
 import type { Base } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { LengthField } from '../parts/LengthField';
@@ -17,7 +16,7 @@ interface Props {
   readonly unit: Unit;
   readonly onCommit: (edit: Edit) => void;
   readonly onPreview: (edit: Edit | undefined) => void;
-  readonly onAskNewStock: (use: (ref: Piece['stock']) => void) => void;
+  readonly onAskNewStock: (use: (ref: Base['stock']) => void) => void;
 }
 
 /** Format, how the card stands, fold and base stock, edited where they are read. */

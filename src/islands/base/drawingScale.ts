@@ -40,7 +40,7 @@ const edgeRoom = 128;
 /** The caption of a narrow main view must end before the edge view's begins. */
 const captionRoom = 262;
 /** Between the leaves the card is drawn broken open. */
-const breakGap = 30;
+export const breakGap = 30;
 const factors = [20, 16, 12, 10, 8, 6, 4, 3, 2, 1];
 
 /** A gate fold also has a view from above, under the main view. */

@@ -31,7 +31,7 @@ const figureWays = rules.map(({ by }) => by);
 
 describe('the ways to give a size', () => {
   it('are all offered, each with at least one figure', () => {
-    expect(sizeWays.map(({ by }) => by)).toEqual([...figureWays, 'outset', 'die']);
+    expect(sizeWays.map(({ by }) => by)).toEqual([...figureWays, 'outset', 'die', 'stamp']);
     for (const by of figureWays)
       expect(sizeFields(by, reveal('1/8'), resolved(reveal('1/8'))).length).toBeGreaterThan(0);
   });

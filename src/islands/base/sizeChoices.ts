@@ -19,10 +19,11 @@ export const sizeWays: readonly { readonly by: SizeRule['by']; readonly name: st
   { by: 'measure', name: 'Own size' },
   { by: 'outset', name: 'Round' },
   { by: 'die', name: 'Die' },
+  { by: 'stamp', name: 'Print' },
 ];
 
-/** The ways that are figures alone; the others choose a piece or a die as well. */
-export type FigureWay = Exclude<SizeRule['by'], 'outset' | 'die'>;
+/** The ways that are figures alone; the others choose a piece, a die or a stamp as well. */
+export type FigureWay = Exclude<SizeRule['by'], 'outset' | 'die' | 'stamp'>;
 
 /** A piece without figures offers its own way's fields as typed, and others from nothing. */
 const noFigures = {

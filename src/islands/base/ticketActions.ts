@@ -1,6 +1,6 @@
 import type { Edit } from '../../core/plan/edit';
 import type { LibraryRef } from '../../core/plan/libraryItem';
-import type { Piece, Support } from '../../core/plan/piece';
+import type { Piece, PieceChange, Support } from '../../core/plan/piece';
 
 /** What can be done to the layer whose ticket is open. */
 export interface TicketActions {
@@ -17,6 +17,6 @@ export interface TicketActions {
 }
 
 /** The edit that changes parts of one piece. */
-export function changePiece(id: Piece['id'], change: Partial<Omit<Piece, 'id' | 'kind'>>): Edit {
+export function changePiece(id: Piece['id'], change: PieceChange): Edit {
   return { kind: 'change-piece', id, change };
 }

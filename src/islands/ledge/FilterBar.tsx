@@ -74,7 +74,7 @@ export function FilterBar({ filter, cards, designers, counts, onChange }: Props)
       {!isPlainFilter(filter) && (
         <button
           type="button"
-          className="text-violet underline underline-offset-4"
+          className="link"
           onClick={() =>
             onChange({
               query: '',

@@ -67,7 +67,8 @@ export function Ledge(props: Props) {
   const [filter, setFilter] = useState(() => readFilter(new URLSearchParams(props.search)));
   const [open, setOpen] = useState<'new' | 'bin' | 'keys'>();
   const [moving, setMoving] = useState<StandingCard>();
-  const [width, setWidth] = useState(1200);
+  // Unknown until the page is measured, and with that its script listens; the server draws for 1200.
+  const [width, setWidth] = useState<number>();
   const [importPicker, pickImport] = useImport(commands.say);
   const ledges = useRef<LedgesHandle>(null);
 
@@ -78,7 +79,7 @@ export function Ledge(props: Props) {
   const rows = useMemo(
     () =>
       ledgeRows(filterCards(cards, filter, context), releases, {
-        width,
+        width: width ?? 1200,
         scale,
         hasEmpty: isPlainFilter(filter),
       }),
@@ -155,7 +156,7 @@ export function Ledge(props: Props) {
       {designerId === null && (
         <NameBar designers={designers} onNamed={(designer) => setDesignerId(designer.id)} />
       )}
-      <main className="bg-sheet flex-1 overflow-x-clip pb-10">
+      <main aria-busy={width === undefined} className="bg-sheet flex-1 overflow-x-clip pb-10">
         <h1 className="sr-only">Ledge</h1>
         <Ledges
           handle={ledges}

@@ -16,7 +16,7 @@ interface Props {
 export function LedgeCard({ card, below, scale, onBin, onCopy, onMove }: Props) {
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: card.id });
   const action = (name: string, does: () => void) => (
-    <button type="button" className="text-violet underline underline-offset-2" onClick={does}>
+    <button type="button" className="link" onClick={does}>
       {name}
       <span className="sr-only"> {card.title}</span>
     </button>

@@ -106,6 +106,12 @@ export function Ledges(props: Props) {
                         {releaseWords(row.release, row.cards, today)}
                       </p>
                     )}
+                    {row.release && row.cards.length > 0 && (
+                      <a className="link" href={`/buying?release=${row.release.id}`}>
+                        Buying list
+                        <span className="sr-only"> of {row.release.name}</span>
+                      </a>
+                    )}
                   </header>
                 )}
                 {row.kind === 'empty' && (

@@ -1,18 +1,11 @@
 import { useState } from 'react';
-import { writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
-import { asTyped } from '../../core/length/lengthSchema';
-import { parseSize } from '../../core/length/parseLength';
-import { folds } from '../../core/paper/cardFormat';
-import { cardFormats } from '../../core/paper/cardFormats';
-import { standSize } from '../../core/paper/layOutBlank';
 import type { Release } from '../../core/plan/cardFile';
 import { stocksOf, type Library, type Stock } from '../../core/plan/libraryItem';
-import type { Base } from '../../core/plan/plan';
+import { firstFormat, FormatFields, readFormat } from '../parts/FormatFields';
 import { FormDialog } from '../parts/FormDialog';
 import { ReleaseSelect } from '../parts/ReleaseSelect';
 import { postJson } from '../store/postJson';
-import { lengthIssueSentence } from '../words/lengthIssueSentence';
 
 interface Props {
   readonly releases: readonly Release[];
@@ -24,30 +17,13 @@ interface Props {
 /** Makes a card: title, format, how it stands, fold, stock and release. Enter makes it at once. */
 export function NewCardDialog({ releases, library, unit, onClose }: Props) {
   const [title, setTitle] = useState('');
-  const [formatId, setFormatId] = useState('a2');
-  const [stand, setStand] = useState<'upright' | 'lying'>('upright');
-  const [fold, setFold] = useState<Base['fold']>('side');
-  const [size, setSize] = useState('');
+  const [choice, setChoice] = useState(firstFormat);
   const stocks = stocksOf(library);
   const [stock, setStock] = useState(() => likelyBase(stocks));
   const [releaseId, setReleaseId] = useState('');
 
-  const named = cardFormats.find(({ id }) => id === formatId);
-  const isSquare = named !== undefined && named.finished.short === named.finished.long;
-
-  const format = (): Base['format'] | string => {
-    if (named) return { kind: 'named', id: named.id, stand };
-    const parsed = parseSize(size, unit);
-    if (!parsed.ok) return `Size: ${lengthIssueSentence(parsed.issue, size)}`;
-    const { width, height } = parsed;
-    if (width.length <= 0 || height.length <= 0) return 'Size: a card needs a width and a height.';
-    return {
-      kind: 'custom',
-      size: { width: asTyped(width.length), height: asTyped(height.length) },
-    };
-  };
   const make = async () => {
-    const chosen = format();
+    const chosen = readFormat(choice, unit);
     if (typeof chosen === 'string') return chosen;
     const item = stocks[stock];
     if (!item) return 'The stash holds no stock to make it from.';
@@ -56,7 +32,7 @@ export function NewCardDialog({ releases, library, unit, onClose }: Props) {
       releaseId: releaseId || null,
       unit,
       format: chosen,
-      fold,
+      fold: choice.fold,
       stock: { id: item.id, version: item.version },
     });
     if (!answer.ok) return answer.message;
@@ -75,47 +51,7 @@ export function NewCardDialog({ releases, library, unit, onClose }: Props) {
         placeholder="Untitled card"
         onChange={(e) => setTitle(e.target.value)}
       />
-      <Choice
-        name="Format"
-        value={formatId}
-        options={[
-          ...cardFormats.map(({ id, name, finished }) => ({
-            id,
-            name,
-            note: writeSize(standSize(finished, stand), unit),
-          })),
-          { id: 'custom', name: 'Custom', note: 'your own size' },
-        ]}
-        onChange={setFormatId}
-      />
-      {formatId === 'custom' ? (
-        <>
-          <label htmlFor="card-size">Closed size</label>
-          <input
-            id="card-size"
-            className="field"
-            placeholder={unit === 'in' ? '5 x 7' : '148 x 148'}
-            value={size}
-            onChange={(e) => setSize(e.target.value)}
-          />
-        </>
-      ) : isSquare ? null : (
-        <Choice
-          name="Stands"
-          value={stand}
-          options={[
-            { id: 'upright', name: 'upright' },
-            { id: 'lying', name: 'lying' },
-          ]}
-          onChange={(id) => setStand(id === 'lying' ? 'lying' : 'upright')}
-        />
-      )}
-      <Choice
-        name="Fold"
-        value={fold}
-        options={folds.map((id) => ({ id, name: id === 'flat' ? 'none, flat' : id }))}
-        onChange={(id) => setFold(folds.find((each) => each === id) ?? 'side')}
-      />
+      <FormatFields choice={choice} unit={unit} onChange={setChoice} />
       <label htmlFor="card-stock">Base stock</label>
       <select
         id="card-stock"
@@ -146,42 +82,4 @@ function likelyBase(stocks: readonly Stock[]): number {
     ({ paper, gramsPerSquareMetre }) => paper === 'cardstock' && gramsPerSquareMetre >= 250,
   );
   return Math.max(0, heavy);
-}
-
-interface ChoiceProps {
-  readonly name: string;
-  readonly value: string;
-  readonly options: readonly {
-    readonly id: string;
-    readonly name: string;
-    readonly note?: string;
-  }[];
-  readonly onChange: (id: string) => void;
-}
-
-function Choice({ name, value, options, onChange }: ChoiceProps) {
-  return (
-    <>
-      <span id={`choice-${name}`}>{name}</span>
-      <div
-        role="radiogroup"
-        aria-labelledby={`choice-${name}`}
-        className="flex flex-wrap gap-x-5 gap-y-1"
-      >
-        {options.map(({ id, name: optionName, note }) => (
-          <label key={id} className="flex items-baseline gap-1.5">
-            <input
-              type="radio"
-              name={name}
-              value={id}
-              checked={value === id}
-              onChange={() => onChange(id)}
-            />
-            {optionName}
-            {note && <span className="text-muted text-[15px]">{note}</span>}
-          </label>
-        ))}
-      </div>
-    </>
-  );
 }

@@ -13,7 +13,12 @@ export function Dialog({ title, isWide = false, onClose, children }: Props) {
   const dialog = useRef<HTMLDialogElement>(null);
   useEffect(() => {
     const element = dialog.current;
-    if (element && !element.open) element.showModal();
+    if (!element || element.open) return;
+    element.showModal();
+    // Several to choose one of are entered at the one that is chosen.
+    const first = document.activeElement;
+    if (first instanceof HTMLInputElement && first.type === 'radio')
+      element.querySelector<HTMLInputElement>(`[name='${first.name}']:checked`)?.focus();
   }, []);
   return (
     <dialog

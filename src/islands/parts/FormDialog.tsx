@@ -5,6 +5,8 @@ interface Props {
   readonly title: string;
   /** The words on the button that does it. */
   readonly action: string;
+  /** As wide as the screen allows. */
+  readonly isWide?: boolean;
   /** Does it; a sentence that comes back is shown and nothing is closed. */
   readonly onSubmit: () => Promise<string | undefined>;
   readonly onClose: () => void;
@@ -13,7 +15,7 @@ interface Props {
 }
 
 /** A dialog that asks for a few things and does one; Enter does it, Escape leaves it. */
-export function FormDialog({ title, action, onSubmit, onClose, children }: Props) {
+export function FormDialog({ title, action, isWide = false, onSubmit, onClose, children }: Props) {
   const [message, setMessage] = useState<string>();
   const [isBusy, setBusy] = useState(false);
   const submit = async () => {
@@ -23,7 +25,7 @@ export function FormDialog({ title, action, onSubmit, onClose, children }: Props
     setBusy(false);
   };
   return (
-    <Dialog title={title} onClose={onClose}>
+    <Dialog title={title} isWide={isWide} onClose={onClose}>
       <form
         className="grid grid-cols-[8rem_1fr] items-baseline gap-x-4 gap-y-3"
         onSubmit={(event) => {

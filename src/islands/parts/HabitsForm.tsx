@@ -5,6 +5,7 @@ import type { Habits } from '../../core/plan/habits';
 import { ruleIds, type RuleId } from '../../core/plan/rules';
 import { ruleWords } from '../words/ruleWords';
 import { LengthField } from './LengthField';
+import { NumberField } from './NumberField';
 
 interface Props {
   readonly habits: Habits;
@@ -17,6 +18,16 @@ const scales: readonly (readonly [name: string, spacing: Length])[] = [
   ['1 mm', millimetres(1)],
   ['0.5 mm', millimetres(0.5)],
 ];
+const cuttingHabits = [
+  ['slidesSheets', 'Sheets longer than the trimmer are slid along'],
+  ['scoresAlongGrain', 'The base is scored along the grain'],
+  ['recoversMiddles', 'Middles cut out of mats are cut up'],
+] as const;
+const rateWords = {
+  'm edge': 'm a metre of edge',
+  'ml edge': 'ml a metre of edge',
+  'piece area': 'pieces on 100 cm²',
+} as const;
 const reveals = ['fine', 'everyday', 'broad'] as const;
 const lengths = [
   ['trimmerLength', 'The trimmer cuts at most'],
@@ -24,6 +35,15 @@ const lengths = [
   ['minimumReveal', 'A border is seen from'],
   ['linerReveal', 'A liner keeps off its leaf’s edges'],
   ['rim', 'Rim left of a cut-out mat'],
+  ['kerf', 'A cut takes away'],
+  ['pressWidth', 'The die press takes, by the shorter side'],
+] as const;
+
+const placing = [
+  ['wordMargin', 'Words keep off an edge'],
+  ['windowOverlap', 'What is behind a window reaches beyond it'],
+  ['foamInset', 'A foam sheet is smaller on each side by'],
+  ['foamStrip', 'Foam strips are wide'],
 ] as const;
 
 /** The house habits: the tools, the usual borders, and which checks are made. Each figure is kept at once. */
@@ -77,6 +97,26 @@ export function HabitsForm({ habits, onChange }: Props) {
             />
           </Line>
         ))}
+        {(['width', 'height'] as const).map((axis) => (
+          <Line key={axis} name={`The stamping platform prints, ${axis}`}>
+            <HabitField
+              name={`The stamping platform prints, ${axis}`}
+              value={habits.platform[axis]}
+              unit={unit}
+              onCommit={(length) => onChange({ platform: { ...habits.platform, [axis]: length } })}
+            />
+          </Line>
+        ))}
+        {cuttingHabits.map(([key, name]) => (
+          <label key={key} className="flex items-center gap-2 py-1">
+            <input
+              type="checkbox"
+              checked={habits[key]}
+              onChange={(event) => onChange({ [key]: event.target.checked })}
+            />
+            {name}
+          </label>
+        ))}
       </Group>
       <Group name="Usual borders">
         {(['in', 'mm'] as const).map((school) =>
@@ -98,6 +138,33 @@ export function HabitsForm({ habits, onChange }: Props) {
             </Line>
           )),
         )}
+      </Group>
+      <Group name="Placing">
+        {placing.map(([key, name]) => (
+          <Line key={key} name={name}>
+            <HabitField
+              name={name}
+              value={habits[key]}
+              unit={unit}
+              onCommit={(length) => onChange({ [key]: length })}
+            />
+          </Line>
+        ))}
+        <Line name="A slope of words is a mistake up to">
+          <span className="flex items-center gap-2">
+            <NumberField
+              label="A slope of words is a mistake up to"
+              isLabelHidden
+              value={habits.slopeSlip}
+              min={0}
+              max={90}
+              digits={1}
+              issue="Degrees from 0 to 90."
+              onCommit={(slopeSlip) => onChange({ slopeSlip: slopeSlip ?? 0 })}
+            />
+            °
+          </span>
+        </Line>
       </Group>
       <Group name="Checks">
         <ul>
@@ -128,6 +195,27 @@ export function HabitsForm({ habits, onChange }: Props) {
                 onChange({ adhesiveHeights: { ...habits.adhesiveHeights, [id]: length } })
               }
             />
+          </Line>
+        ))}
+      </Group>
+      <Group name="How much is taken of what is stuck with">
+        {adhesives.map(({ id, name, unit: own, by }) => (
+          <Line key={id} name={name}>
+            <span className="flex items-center gap-2">
+              <NumberField
+                label={`How much is taken of ${name}`}
+                isLabelHidden
+                value={habits.adhesiveRates[id]}
+                min={0}
+                max={1000}
+                digits={2}
+                issue="A number from 0 to 1000."
+                onCommit={(rate) =>
+                  onChange({ adhesiveRates: { ...habits.adhesiveRates, [id]: rate ?? 0 } })
+                }
+              />
+              {rateWords[`${own} ${by}` as keyof typeof rateWords]}
+            </span>
           </Line>
         ))}
       </Group>

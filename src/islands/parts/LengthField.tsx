@@ -2,6 +2,7 @@ import { useEffect, useId, useRef, useState } from 'react';
 import { formatLength } from '../../core/length/formatLength';
 import {
   inches,
+  lengthFromTicks,
   millimetres,
   TICKS_PER_MILLIMETRE,
   type Length,
@@ -24,6 +25,8 @@ interface Props {
   /** Marks the field that Enter on a row goes to. */
   readonly isFirst?: boolean;
   readonly isLabelHidden?: boolean;
+  /** Whether it may be negative, as the distance of what hangs over an edge. */
+  readonly isSigned?: boolean;
 }
 
 /** How far the step keys go in each unit. */
@@ -43,6 +46,7 @@ export function LengthField({
   isFirst = false,
   isPositive = false,
   isLabelHidden = false,
+  isSigned = false,
 }: Props) {
   const [typed, setTyped] = useState<string>();
   /** What the field held before the typing began; `value` follows the preview meanwhile. */
@@ -50,7 +54,7 @@ export function LengthField({
   const id = useId();
   const shown = typed ?? writeValue(value, unit);
   const read = (text: string) => {
-    const result = parseLength(text, unit);
+    const result = isSigned ? parseSigned(text, unit) : parseLength(text, unit);
     return result.ok && isPositive && result.length === 0
       ? { ok: false as const, issue: { code: 'zero' as const, at: 0, to: text.length } }
       : result;
@@ -59,7 +63,13 @@ export function LengthField({
   const issue = parsed && !parsed.ok ? parsed.issue : undefined;
   const preview = useRef(onPreview);
   preview.current = onPreview;
-  useEffect(() => () => preview.current(undefined), []);
+  useEffect(
+    () => () => {
+      // Only what was typed here is taken back; a drag may be shown meanwhile.
+      if (before.current !== undefined) preview.current(undefined);
+    },
+    [],
+  );
 
   const change = (text: string) => {
     before.current ??= value;
@@ -83,7 +93,8 @@ export function LengthField({
   };
   const step = (direction: 1 | -1) => {
     const from = parsed?.ok ? parsed.length : value.ticks;
-    change(plain(stepToMark(from, stepOf[unit], direction), unit));
+    const next = isSigned ? stepFrom : stepToMark;
+    change(plain(next(from, stepOf[unit], direction), unit));
   };
 
   return (
@@ -144,12 +155,26 @@ export function LengthField({
   );
 }
 
+/** Beyond zero, marks are counted the other way. */
+function stepFrom(length: Length, spacing: Length, direction: 1 | -1): Length {
+  const isBelow = length < 0 || (length === 0 && direction === -1);
+  if (!isBelow) return stepToMark(length, spacing, direction);
+  const other = lengthFromTicks(-length);
+  return lengthFromTicks(-stepToMark(other, spacing, direction === 1 ? -1 : 1));
+}
+
+function parseSigned(text: string, unit: Unit): ReturnType<typeof parseLength> {
+  const isBelow = /^\s*[-−]/.test(text);
+  const read = parseLength(isBelow ? text.replace(/[-−]/, ' ') : text, unit);
+  return read.ok && isBelow ? { ...read, length: lengthFromTicks(-read.length) } : read;
+}
+
 const stepKeys: Readonly<Record<string, 1 | -1>> = { ArrowUp: 1, ']': 1, ArrowDown: -1, '[': -1 };
 
 /** What a person typed, where that still says the figure in this unit; else the figure itself. */
 function writeValue({ ticks, typed }: TypedLength, unit: Unit): string {
   if (typed !== undefined) {
-    const again = parseLength(typed, unit);
+    const again = parseSigned(typed, unit);
     if (again.ok && again.length === ticks) return typed;
   }
   return plain(ticks, unit);
@@ -157,6 +182,7 @@ function writeValue({ ticks, typed }: TypedLength, unit: Unit): string {
 
 /** The figure as one would type it, always exact: what is no fraction of an inch is given in mm. */
 function plain(ticks: Length, unit: Unit): string {
+  if (ticks < 0) return `-${plain(lengthFromTicks(-ticks), unit)}`;
   const { text, about } = formatLength(ticks, unit);
   if (!about) return text.replace('⁄', '/');
   const millimetreText = String(ticks / TICKS_PER_MILLIMETRE);

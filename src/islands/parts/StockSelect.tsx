@@ -34,6 +34,9 @@ export function StockSelect({ label, library, value, onChange, onAskNew }: Props
         }}
       >
         {!current && <option value={write(value)}>not in the stash</option>}
+        {current && !stocks.includes(current) && (
+          <option value={write(current)}>{current.name}, as it was</option>
+        )}
         {stocks.map((item) => (
           <option key={write(item)} value={write(item)}>
             {item.name}

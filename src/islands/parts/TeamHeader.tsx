@@ -2,7 +2,7 @@ import type { Unit } from '../../core/length/length';
 import { UnitSwitch } from './UnitSwitch';
 
 interface Props {
-  readonly current: 'ledge' | 'team';
+  readonly current: 'ledge' | 'stash' | 'team';
   readonly team: string;
   readonly unit: Unit;
   readonly onUnit: (unit: Unit) => void;
@@ -11,6 +11,7 @@ interface Props {
 
 const places = [
   { id: 'ledge', name: 'Ledge', href: '/' },
+  { id: 'stash', name: 'Stash', href: '/stash' },
   { id: 'team', name: 'Team', href: '/team' },
 ] as const;
 

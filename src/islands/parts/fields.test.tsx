@@ -2,7 +2,7 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { library } from '../../../test/support/plans';
 import type { LibraryId } from '../../core/plan/ids';
-import { CopiesField } from '../sheet/CopiesField';
+import { CopiesField } from './CopiesField';
 import { StockSelect } from './StockSelect';
 import { TextField } from './TextField';
 

@@ -13,6 +13,7 @@ function show(actions: Readonly<Record<string, KeyAction>>) {
     return (
       <>
         <input aria-label="figure" />
+        <input type="checkbox" aria-label="step" />
         <button type="button" onClick={() => setOn(!areOn)}>
           {areOn ? 'on' : 'off'}
         </button>
@@ -56,6 +57,13 @@ describe('keys', () => {
     fireEvent.keyDown(screen.getByLabelText('figure'), { key: 'a' });
     fireEvent.keyDown(screen.getByLabelText('figure'), { key: 'z', ctrlKey: true });
     expect(a).not.toHaveBeenCalled();
+  });
+
+  it('go on working on a box to tick', () => {
+    const a = vi.fn();
+    show({ a });
+    fireEvent.keyDown(screen.getByLabelText('step'), { key: 'a' });
+    expect(a).toHaveBeenCalledOnce();
   });
 
   it('can be switched off for single characters, and this browser remembers it', () => {

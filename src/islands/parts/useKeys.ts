@@ -13,9 +13,9 @@ export function useKeys(
   actions: Readonly<Record<string, KeyAction>>,
 ): readonly [boolean, (on: boolean) => void] {
   const [areOn, setOn] = useState(true);
-  const latest = useRef({ actions, areOn });
+  const latest = useRef(actions);
   useEffect(() => {
-    latest.current = { actions, areOn };
+    latest.current = actions;
   });
   useEffect(() => setOn(localStorage.getItem(storageKey) !== 'off'), []);
   useEffect(() => {
@@ -23,8 +23,10 @@ export function useKeys(
       if (event.defaultPrevented || isInField(event.target)) return;
       const name = keyName(event);
       const isSingle = name.length === 1;
-      if (isSingle && !latest.current.areOn && name !== '?') return;
-      const action = latest.current.actions[name];
+      // Asked each time, since several parts of a page may listen, and one of them has the switch.
+      const areOff = localStorage.getItem(storageKey) === 'off';
+      if (isSingle && areOff && name !== '?') return;
+      const action = latest.current[name];
       if (action && action() !== false) event.preventDefault();
     };
     document.addEventListener('keydown', listen);
@@ -48,9 +50,11 @@ function keyName(event: KeyboardEvent): string {
   return parts.filter(Boolean).join('+');
 }
 
+/** A box to tick takes no letters, so single keys go on working on it. */
 function isInField(target: EventTarget | null): boolean {
   return (
     target instanceof HTMLElement &&
-    (target.closest('input, textarea, select, dialog[open]') !== null || target.isContentEditable)
+    (target.closest('input:not([type=checkbox]), textarea, select, dialog[open]') !== null ||
+      target.isContentEditable)
   );
 }

@@ -1,6 +1,7 @@
 import { unknownColour } from '../../core/drawing/drawFace';
+import { corners, outlineOf, type Outline } from '../../core/outline/outlineOf';
 import type { FaceId } from '../../core/plan/faces';
-import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import { supportRect, type Rect, type ResolvedCard } from '../../core/resolve/resolvedCard';
 
 interface Props {
   readonly card: ResolvedCard;
@@ -11,15 +12,26 @@ interface Props {
 const longest = 92;
 const offset = { x: 21, y: 18 };
 
-/** The layers of a face drawn apart, each with its letter, the base at the back. */
+/** The layers of a face drawn apart, each as it is cut and with its letter, the base at the back. */
 export function ExplodedLayers({ card, face }: Props) {
   const { base, pieces } = card;
   const scale = longest / Math.max(base.face.width, base.face.height);
+  const whole = supportRect(card, 'base');
   const layers = [
-    { letter: base.letter, size: base.face, colour: base.stock?.colour },
+    {
+      letter: base.letter,
+      rect: whole,
+      outline: [corners(whole)] as Outline,
+      colour: base.stock?.colour,
+    },
     ...pieces
       .filter((piece) => piece.face === face)
-      .map(({ letter, rect, stock }) => ({ letter, size: rect, colour: stock?.colour })),
+      .map((piece) => ({
+        letter: piece.letter,
+        rect: piece.rect,
+        outline: outlineOf(piece),
+        colour: piece.stock?.colour,
+      })),
   ];
   const steps = layers.length - 1;
   const width = base.face.width * scale + steps * offset.x + 24;
@@ -32,8 +44,8 @@ export function ExplodedLayers({ card, face }: Props) {
         role="img"
         aria-label={`Layers of the ${face} apart, base at the back`}
       >
-        {layers.map(({ letter, size, colour }, index) => {
-          const [w, h] = [size.width * scale, size.height * scale * 0.8];
+        {layers.map(({ letter, rect, outline, colour }, index) => {
+          const [w, h] = [rect.width * scale, rect.height * scale * 0.8];
           const centreX = (base.face.width * scale) / 2 + index * offset.x;
           const centreY =
             20 +
@@ -45,7 +57,8 @@ export function ExplodedLayers({ card, face }: Props) {
           return (
             <g key={letter}>
               <path
-                d={`M${left} ${top + lean / 2}L${left + w} ${top - lean / 2}V${top - lean / 2 + h}L${left} ${top + lean / 2 + h}Z`}
+                d={leaning(outline, rect, { left, top, width: w, height: h, lean })}
+                fillRule="evenodd"
                 fill={colour ?? unknownColour}
                 stroke="#1e2428"
                 strokeWidth={0.8}
@@ -66,4 +79,28 @@ export function ExplodedLayers({ card, face }: Props) {
       <figcaption className="text-muted text-[15px]">Layers</figcaption>
     </figure>
   );
+}
+
+interface LeaningBox {
+  readonly left: number;
+  readonly top: number;
+  readonly width: number;
+  readonly height: number;
+  /** How much higher its right side stands than its left. */
+  readonly lean: number;
+}
+
+/** An outline drawn in a box that leans back. */
+function leaning(outline: Outline, rect: Rect, { left, top, width, height, lean }: LeaningBox) {
+  return outline
+    .map((polygon) => {
+      const points = polygon.map(({ x, y }) => {
+        const across = (x - rect.x) / rect.width;
+        const down = (y - rect.y) / rect.height;
+        const [px, py] = [left + across * width, top + lean / 2 - across * lean + down * height];
+        return `${px.toFixed(1)} ${py.toFixed(1)}`;
+      });
+      return `M${points.join('L')}Z`;
+    })
+    .join('');
 }

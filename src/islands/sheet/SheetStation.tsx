@@ -5,27 +5,42 @@ import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
 import type { Edit } from '../../core/plan/edit';
 import { faceName, facesOf, type FaceId } from '../../core/plan/faces';
+import type { Library } from '../../core/plan/libraryItem';
 import type { Plan } from '../../core/plan/plan';
+import type { Holding } from '../../core/stash/holding';
+import type { SupplyList } from '../../core/supplies/supplyList';
+import { writeSuppliesCsv } from '../../core/supplies/writeSuppliesCsv';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { projectSheet, type CutRow, type ProjectSheet } from '../../core/tutorial/projectSheet';
 import {
-  capitalise,
   formatSentence,
   rowRemarks,
   scoreSentence,
   writeReveals,
   yieldSentence,
 } from '../../core/tutorial/sentences';
+import { capitalise } from '../../core/words/phrases';
 import { FacePicture } from '../parts/FacePicture';
 import { AboutFields } from './AboutFields';
-import { CopiesField } from './CopiesField';
+import { CopiesField } from '../parts/CopiesField';
+import { DownloadLink } from '../parts/DownloadLink';
+import { saveFile } from '../parts/saveFile';
+import { SupplyTable } from '../parts/SupplyTable';
 import { FilmingSheet } from './FilmingSheet';
 import { ExplodedLayers } from './ExplodedLayers';
+import { PlacementTable } from './PlacementTable';
+import { SupplyShort } from './SupplyShort';
+import { UsesEditor } from './UsesEditor';
 
 interface Props {
   readonly cardId: string;
   readonly plan: Plan;
   readonly card: ResolvedCard;
+  readonly library: Library;
+  readonly holdings: readonly Holding[];
+  readonly supplies: SupplyList;
+  /** Whether what the batch uses is out of the stash already. */
+  readonly isTaken: boolean;
   readonly release: Release | undefined;
   readonly unit: Unit;
   readonly revision: number;
@@ -39,6 +54,10 @@ export function SheetStation({
   cardId,
   plan,
   card,
+  library,
+  holdings,
+  supplies,
+  isTaken,
   release,
   unit,
   revision,
@@ -47,11 +66,11 @@ export function SheetStation({
   onFlush,
 }: Props) {
   const sheet = projectSheet(plan, card, unit);
-  const [page, setPage] = useState<'project' | 'filming'>('project');
+  const [page, setPage] = useState<PageId>('project');
   return (
     <div className="mx-auto flex max-w-[1180px] items-start gap-6 px-[18px] py-5 max-md:flex-col print:block print:p-0">
       <article
-        aria-label={page === 'project' ? 'Project sheet' : 'For filming'}
+        aria-label={pages.find(([id]) => id === page)?.[1]}
         className="w-full max-w-[816px] bg-white px-12 py-10 shadow-md max-md:px-4 print:max-w-none print:p-0 print:shadow-none"
       >
         <header className="border-ink flex items-baseline justify-between gap-4 border-b-2 pb-2">
@@ -67,7 +86,19 @@ export function SheetStation({
           {sheet.copies === 1 ? 'One card.' : `${sheet.copies} cards.`}
         </p>
         {page === 'project' ? (
-          <ProjectPage sheet={sheet} card={card} unit={unit} />
+          <ProjectPage sheet={sheet} card={card} unit={unit} supplies={supplies} />
+        ) : page === 'placing' ? (
+          <PlacementTable placements={sheet.placements} fold={sheet.fold} unit={unit} />
+        ) : page === 'supplies' ? (
+          <div className="pt-4">
+            {isTaken && (
+              <p className="text-muted pb-2">
+                Counted with what is out of the stash for this batch.
+              </p>
+            )}
+            <SupplyTable list={supplies} library={library} holdings={holdings} hasOne />
+            <UsesEditor plan={plan} card={card} library={library} onCommit={onCommit} />
+          </div>
         ) : (
           <FilmingSheet plan={plan} sheet={sheet} release={release} onCommit={onCommit} />
         )}
@@ -76,13 +107,13 @@ export function SheetStation({
         aria-label="Print and downloads"
         className="flex w-full max-w-60 flex-col gap-3 print:hidden"
       >
-        <div role="group" aria-label="Which sheet" className="flex">
+        <div role="group" aria-label="Which sheet" className="flex flex-col">
           {pages.map(([id, name]) => (
             <button
               key={id}
               type="button"
               aria-pressed={page === id}
-              className="button aria-pressed:border-ink aria-pressed:bg-ink -ml-px rounded-none aria-pressed:text-white"
+              className="button aria-pressed:border-ink aria-pressed:bg-ink -mt-px rounded-none text-left aria-pressed:text-white"
               onClick={() => setPage(id)}
             >
               {name}
@@ -105,23 +136,22 @@ export function SheetStation({
         />
         <h2 className="pt-2 text-base">Take it along</h2>
         {downloads.map(({ file, name }) => (
-          <a
+          <DownloadLink
             key={file}
-            className="text-violet underline underline-offset-4"
             href={`/api/cards/${cardId}/${file}?unit=${unit}`}
-            download
-            onClick={(event) => {
-              if (isSaved) return;
-              // The file is written from what is saved, so that comes first. What cannot be saved is
-              // told in the header, and the file is then the last saved one.
-              event.preventDefault();
-              const { href } = event.currentTarget;
-              void onFlush().then(() => location.assign(href));
-            }}
+            isSaved={isSaved}
+            onFlush={onFlush}
           >
             {name}
-          </a>
+          </DownloadLink>
         ))}
+        <button
+          type="button"
+          className="link self-start"
+          onClick={() => saveFile('supplies.csv', 'text/csv', writeSuppliesCsv(supplies))}
+        >
+          Supplies as CSV
+        </button>
       </aside>
     </div>
   );
@@ -135,22 +165,30 @@ const downloads = [
 
 const pages = [
   ['project', 'Project sheet'],
+  ['placing', 'Where it goes'],
+  ['supplies', 'Supplies'],
   ['filming', 'For filming'],
 ] as const;
+type PageId = (typeof pages)[number][0];
 
 interface ProjectPageProps {
   readonly sheet: ProjectSheet;
   readonly card: ResolvedCard;
   readonly unit: Unit;
+  readonly supplies: SupplyList;
 }
 
 /** What someone else cuts and builds from: pictures, base, every piece in gluing order, notes. */
-function ProjectPage({ sheet, card, unit }: ProjectPageProps) {
+function ProjectPage({ sheet, card, unit, supplies }: ProjectPageProps) {
   return (
     <>
-      <div className="flex flex-wrap gap-x-8 gap-y-4 pt-5">
+      <div className="flex flex-wrap gap-x-8 gap-y-4 pt-5 print:pt-2">
         {facesOf(sheet.fold)
-          .filter((face) => face === 'front' || sheet.faces.some((each) => each.face === face))
+          .filter(
+            (face) =>
+              face === 'front' ||
+              [...sheet.faces, ...sheet.placements].some((each) => each.face === face),
+          )
           .map((face) => (
             <div key={face} className="flex items-end gap-4">
               <Picture card={card} face={face} caption={capitalise(faceName(face, sheet.fold))} />
@@ -158,7 +196,7 @@ function ProjectPage({ sheet, card, unit }: ProjectPageProps) {
             </div>
           ))}
       </div>
-      <section className="break-inside-avoid pt-6">
+      <section className="break-inside-avoid pt-6 print:pt-2">
         <h3 className="text-lg">Base</h3>
         <p className="flex items-center gap-2 pt-1">
           <strong className="font-heading">{sheet.base.letter}</strong>
@@ -175,8 +213,9 @@ function ProjectPage({ sheet, card, unit }: ProjectPageProps) {
           unit={unit}
         />
       ))}
+      <SupplyShort list={supplies} />
       {sheet.notes.trim() !== '' && (
-        <section className="break-inside-avoid pt-5">
+        <section className="break-inside-avoid pt-5 print:pt-2">
           <h3 className="text-lg">Notes</h3>
           <p className="pt-1 whitespace-pre-line">{sheet.notes}</p>
         </section>
@@ -186,7 +225,7 @@ function ProjectPage({ sheet, card, unit }: ProjectPageProps) {
           Without figures, so not in the list: {sheet.missing.join(', ')}. See the findings.
         </p>
       )}
-      {sheet.faces.length === 0 && (
+      {sheet.faces.length === 0 && sheet.placements.length === 0 && (
         <p className="text-muted pt-4">
           Nothing is on the base yet. Add layers on the Base station.
         </p>
@@ -232,7 +271,7 @@ interface CutTableProps {
 function CutTable({ heading, rows, unit }: CutTableProps) {
   const other = otherUnit(unit);
   return (
-    <section className="pt-5">
+    <section className="pt-5 print:pt-2">
       <h3 className="text-lg">{heading}</h3>
       <div className="overflow-x-auto">
         <table className="mt-1 w-full text-left">

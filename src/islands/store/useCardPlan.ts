@@ -1,5 +1,6 @@
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { computeCard, type ComputedCard } from '../../core/computeCard';
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { findingsOf, type ComputedCard } from '../../core/computeCard';
+import { resolvePlan } from '../../core/resolve/resolvePlan';
 import { applyEdit } from '../../core/plan/applyEdit';
 import type { Edit } from '../../core/plan/edit';
 import type { Library } from '../../core/plan/libraryItem';
@@ -108,20 +109,29 @@ export function useCardPlan({
   );
 
   const kept = useMemo(
-    () => ({ plan: history.plan, computed: computeCard(history.plan, library) }),
+    () => ({ plan: history.plan, card: resolvePlan(history.plan, library) }),
     [history.plan, library],
   );
   const drawn = useMemo(() => {
     if (!draft) return kept;
     const plan = applyIfPossible(kept.plan, draft);
-    const computed = computeCard(plan, library);
+    const card = resolvePlan(plan, library);
     // On the way to 5/16 stands a 5, which leaves nothing of the piece: the last drawing stays.
-    const isPossible = computed.card.impossible.length <= kept.computed.card.impossible.length;
-    return isPossible ? { plan, computed } : kept;
+    const isPossible = card.impossible.length <= kept.card.impossible.length;
+    return isPossible ? { plan, card } : kept;
   }, [kept, draft, library]);
+  // The drawing follows the hand, and what is found of it comes a moment later; of what is kept it is there at once,
+  // as the next key may be its remedy.
+  const followed = useDeferredValue(drawn);
+  const settled = draft ? followed : kept;
+  const findings = useMemo(
+    () => findingsOf(settled.plan, settled.card, library),
+    [settled, library],
+  );
 
   return {
-    ...drawn,
+    plan: drawn.plan,
+    computed: { card: drawn.card, findings },
     revision,
     saveState,
     savedAt,

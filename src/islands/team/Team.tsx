@@ -10,6 +10,7 @@ import { NewReleaseDialog } from '../parts/NewReleaseDialog';
 import { TeamHeader } from '../parts/TeamHeader';
 import { TextField } from '../parts/TextField';
 import { rememberUnit } from '../parts/UnitSwitch';
+import { useIsLive } from '../parts/useIsLive';
 import { useKeys } from '../parts/useKeys';
 import { postJson } from '../store/postJson';
 import { clockWords } from '../words/momentWords';
@@ -37,6 +38,7 @@ const teamKeys: readonly KeyLine[] = [
 
 /** The team: its name, who is in it, its releases, its habits, and a backup of all it has. */
 export function Team(props: Props) {
+  const isLive = useIsLive();
   const [house, setHouse] = useState(props.house);
   const [releases, setReleases] = useState(props.releases);
   const [designerId, setDesignerId] = useState(props.designerId);
@@ -79,7 +81,7 @@ export function Team(props: Props) {
         onUnit={changeUnit}
         onKeys={() => setOpen('keys')}
       />
-      <main className="bg-sheet flex-1">
+      <main aria-busy={!isLive} className="bg-sheet flex-1">
         <div className="mx-auto flex max-w-[1180px] flex-col gap-8 px-[18px] py-6">
           <div className="flex flex-wrap items-baseline gap-4">
             <h1 className="sr-only">Team</h1>

@@ -12,7 +12,7 @@ import { applyEdit } from '../../core/plan/applyEdit';
 import { defaultHabits } from '../../core/plan/habits';
 import type { SimpleEdit } from '../../core/plan/edit';
 import type { DesignerId, PieceId, ReleaseId } from '../../core/plan/ids';
-import type { Piece } from '../../core/plan/piece';
+import type { PieceChange } from '../../core/plan/piece';
 import type { About, Base } from '../../core/plan/plan';
 import { compareCards, pieceParts } from '../../core/resolve/compareCards';
 import { resolvePlan } from '../../core/resolve/resolvePlan';
@@ -39,8 +39,7 @@ function said(...edits: readonly SimpleEdit[]): readonly string[] {
 }
 const about = (change: Partial<About>) => said({ kind: 'set-about', change });
 const base = (change: Partial<Base>) => said({ kind: 'set-base', change });
-const top = (change: Partial<Omit<Piece, 'id' | 'kind'>>) =>
-  said({ kind: 'change-piece', id: 'top' as PieceId, change });
+const top = (change: PieceChange) => said({ kind: 'change-piece', id: 'top' as PieceId, change });
 const eighth = typed('1/8');
 const allRound = { left: eighth, top: eighth, right: eighth, bottom: eighth };
 
@@ -64,10 +63,19 @@ describe('what is said of a change', () => {
 
   it('says where a piece went and what was done to it', () => {
     expect(top({ on: { face: 'back' } })[0]).toContain('lies on Inner mat to the back');
-    const place = { x: { from: 'third', which: 2 }, y: { from: 'top', distance: eighth } } as const;
+    const place = {
+      x: { from: 'third', which: 2 },
+      y: { from: 'top', distance: eighth },
+      turn: -8,
+    } as const;
     expect(top({ place })).toEqual([
-      'top E: place centred to on the right third, 1⁄8 from the top',
+      'top E: place centred to on the right third, 1⁄8 from the top, turned -8°',
     ]);
+    expect(top({ isMirrored: true })).toEqual(['top E: turned over']);
+    expect(top({ motion: { kind: 'flap', hinge: 'left' } })).toEqual([
+      'top E: glued down to a flap',
+    ]);
+    expect(top({ overhang: 'trimmed' })).toEqual(['top E: what hangs over trimmed']);
     expect(top({ stock: moss })).toEqual(['top E: stock Chalk 216 g to Moss 216 g']);
     expect(top({ attach: 'foam' })).toEqual(['top E: glued with tape to foam squares']);
     expect(top({ isOff: true })).toEqual(['top: turned off']);

@@ -5,11 +5,18 @@ import { cardFormat } from '../../core/paper/cardFormats';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import { faceName } from '../../core/plan/faces';
 import { findItem, type Library, type LibraryRef } from '../../core/plan/libraryItem';
-import { sideLengths, type PlaceRule, type SizeRule, type Support } from '../../core/plan/piece';
+import {
+  sideLengths,
+  type Piece,
+  type PlaceRule,
+  type SizeRule,
+  type Support,
+} from '../../core/plan/piece';
 import type { About, Base } from '../../core/plan/plan';
-import type { CardChange } from '../../core/resolve/compareCards';
+import type { CardChange, MarkPart } from '../../core/resolve/compareCards';
 import { dayWords } from '../../core/tutorial/dayWords';
-import { foldName, joinWords, writeReveals } from '../../core/tutorial/sentences';
+import { foldName, writeReveals } from '../../core/tutorial/sentences';
+import { joinWords } from '../../core/words/phrases';
 
 /** What names are looked up in, and the unit figures are written in. */
 export interface ChangeWords {
@@ -33,6 +40,10 @@ export function changeSentence(change: CardChange, words: ChangeWords): string {
       return baseSentence(change.part, change.before, change.after, words);
     case 'copies':
       return `${change.before} to ${change.after} copies`;
+    case 'making':
+      return 'spares, or the sheets it is cut from';
+    case 'uses':
+      return usesSentence(change, words);
     case 'habits':
       return 'the habits of this card';
     case 'accepted':
@@ -45,9 +56,24 @@ export function changeSentence(change: CardChange, words: ChangeWords): string {
       return `the gluing order of ${joinWords(change.pieces.map(pieceOf))}`;
     case 'piece':
       return `${pieceOf(change.piece)}: ${pieceSentence(change, words)}`;
+    case 'mark':
+      return `${pieceOf(change.piece)}: ${markSentence(change, words)}`;
     default:
       throw new TypeError(`changeSentence: unknown ${JSON.stringify(change satisfies never)}`);
   }
+}
+
+function usesSentence(
+  { added, removed }: Extract<CardChange, { kind: 'uses' }>,
+  { library }: ChangeWords,
+): string {
+  const names = (refs: readonly LibraryRef[]) =>
+    joinWords(refs.map((ref) => findItem(library, ref)?.name ?? ref.id));
+  const parts = [
+    ...(added.length > 0 ? [`${names(added)} added to the supplies`] : []),
+    ...(removed.length > 0 ? [`${names(removed)} taken off the supplies`] : []),
+  ];
+  return parts.length > 0 ? parts.join(', ') : 'how much it takes of its supplies';
 }
 
 const pieceOf = ({ name, letter }: { readonly name: string; readonly letter: string }) =>
@@ -124,21 +150,18 @@ function pieceSentence(
   const { unit, library } = words;
   switch (part) {
     case 'name':
-      return `name ${fromTo(`“${before.name}”`, `“${after.name}”`)}`;
     case 'on':
-      return `lies on ${fromTo(supportWords(before.on, words), supportWords(after.on, words))}`;
+    case 'place':
+    case 'isOff':
+    case 'group':
+    case 'notes':
+      return commonSentence(part, before, after, words);
     case 'size':
       return sizeChange(before.size, after.size, words);
-    case 'place':
-      return `place ${fromTo(placeWords(before.place, unit), placeWords(after.place, unit))}`;
     case 'stock':
       return `stock ${fromTo(nameOf(before.stock, library), nameOf(after.stock, library))}`;
     case 'attach':
       return `glued with ${fromTo(adhesive(before.attach).name, adhesive(after.attach).name)}`;
-    case 'isOff':
-      return after.isOff ? 'turned off' : 'turned on';
-    case 'group':
-      return `group ${fromTo(before.group ?? 'none', after.group ?? 'none')}`;
     case 'trim':
       return after.trim
         ? `trims off ${writeReveals(sideLengths(after.trim), unit)} after decorating`
@@ -149,10 +172,62 @@ function pieceSentence(
         : 'middle left whole';
     case 'carriedBy':
       return `glued to the ${after.carriedBy} flap`;
+    case 'isMirrored':
+      return after.isMirrored ? 'turned over' : 'turned back';
+    case 'overhang':
+      return after.overhang === 'with-support'
+        ? 'cut once more with what it lies on'
+        : `what hangs over ${after.overhang}`;
+    case 'crop':
+      return after.crop
+        ? `cut down by ${writeReveals(sideLengths(after.crop), unit)}`
+        : 'no longer cut down';
+    case 'motion':
+      return fromTo(
+        motionWords[before.motion?.kind ?? 'none'],
+        motionWords[after.motion?.kind ?? 'none'],
+      );
+    default:
+      throw new TypeError(`pieceSentence: unknown part ${String(part satisfies never)}`);
+  }
+}
+
+const motionWords = {
+  none: 'glued down',
+  flap: 'a flap',
+  slider: 'a slider',
+  wobbler: 'a wobbler',
+} as const;
+
+function markSentence(
+  { part, before, after }: Extract<CardChange, { kind: 'mark' }>,
+  words: ChangeWords,
+): string {
+  return part === 'look' ? 'what it shows' : commonSentence(part, before, after, words);
+}
+
+/** Changes of what paper and marks have alike. */
+function commonSentence(
+  part: Exclude<MarkPart, 'look'>,
+  before: Piece,
+  after: Piece,
+  words: ChangeWords,
+): string {
+  switch (part) {
+    case 'name':
+      return `name ${fromTo(`“${before.name}”`, `“${after.name}”`)}`;
+    case 'on':
+      return `lies on ${fromTo(supportWords(before.on, words), supportWords(after.on, words))}`;
+    case 'place':
+      return `place ${fromTo(placeWords(before.place, words), placeWords(after.place, words))}`;
+    case 'isOff':
+      return after.isOff ? 'turned off' : 'turned on';
+    case 'group':
+      return `group ${fromTo(before.group ?? 'none', after.group ?? 'none')}`;
     case 'notes':
       return after.notes === '' ? 'its note taken away' : `note “${after.notes}”`;
     default:
-      throw new TypeError(`pieceSentence: unknown part ${String(part satisfies never)}`);
+      throw new TypeError(`commonSentence: unknown part ${String(part satisfies never)}`);
   }
 }
 
@@ -190,13 +265,19 @@ function sizeWords(
         way: `die of ${nameOf(rule.set, library)}`,
         figure: `${rule.step + 1}${rule.turned ? ' turned' : ''}`,
       };
+    case 'stamp':
+      return {
+        way: `round the print of ${nameOf(rule.stamp, library)}`,
+        figure: writeLength(rule.rim.ticks, unit),
+      };
     default:
       throw new TypeError(`sizeWords: unknown rule ${JSON.stringify(rule satisfies never)}`);
   }
 }
 
-function placeWords({ x, y }: PlaceRule, unit: Unit): string {
-  if (x.from === 'centre' && y.from === 'centre') return 'centred';
+function placeWords({ x, y, turn }: PlaceRule, { unit, pieceName }: ChangeWords): string {
+  const turned = turn === 0 ? [] : [`turned ${turn}°`];
+  if (x.from === 'centre' && y.from === 'centre') return ['centred', ...turned].join(', ');
   const axis = (
     rule: PlaceRule['x'] | PlaceRule['y'],
     centred: string,
@@ -204,11 +285,14 @@ function placeWords({ x, y }: PlaceRule, unit: Unit): string {
   ) => {
     if (rule.from === 'centre') return centred;
     if (rule.from === 'third') return `on the ${thirds[rule.which - 1]} third`;
+    if (rule.from === 'piece')
+      return `${writeLength(rule.gap.ticks, unit)} from the ${rule.side} of ${pieceName(rule.piece)}`;
     return `${writeLength(rule.distance.ticks, unit)} from the ${rule.from}`;
   };
   return [
     axis(x, 'centred across', ['left', 'right']),
     axis(y, 'centred down', ['upper', 'lower']),
+    ...turned,
   ].join(', ');
 }
 

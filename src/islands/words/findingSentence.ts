@@ -8,7 +8,9 @@ import {
 import type { Finding, Remedy } from '../../core/findings/finding';
 import { sheetOf } from '../../core/paper/sheets';
 import { faceName } from '../../core/plan/faces';
-import { joinWords, writeReveals } from '../../core/tutorial/sentences';
+import { dayWords } from '../../core/tutorial/dayWords';
+import { writeReveals } from '../../core/tutorial/sentences';
+import { joinWords } from '../../core/words/phrases';
 
 /** What was found and why it matters, in one plain sentence. */
 export function findingSentence({ data, letter, name }: Finding, unit: Unit): string {
@@ -42,12 +44,62 @@ export function findingSentence({ data, letter, name }: Finding, unit: Unit): st
       return `${piece} has nearly the colour of ${data.supportLetter}, so its border is hardly seen.`;
     case 'sheet-too-small': {
       const sheets = data.sheets.map((id) => sheetOf(id).name);
-      return `${piece}, ${writeSize(data.size, unit)}: no ${joinWords(sheets, 'or')} of ${data.stock} gives it in one piece. Take another stock, or make it of two with the join hidden.`;
+      return `${piece}, ${writeSize(data.size, unit)}: no ${joinWords(sheets, 'or')} of ${data.stock} gives it in one piece. ${[joinWay(data.join, unit), otherWay(data)].filter(Boolean).join(' ') || 'Make it smaller, or add another stock to the stash.'}`;
     }
+    case 'sale-ends':
+      return `${data.item} is sold until ${dayWords(data.until)}, and the tutorial comes on ${dayWords(data.publishOn)}. Say so in it, or take something else.`;
+    case 'newer-version':
+      return `The stash has a newer version of ${data.item} than this card was made with.`;
     case 'cut-out':
       return data.reason === 'nothing-on-it'
         ? `${piece}: nothing lies on it, so its cut-out middle would be seen.`
         : `${piece}: a rim of ${write(data.rim)} leaves no middle to cut out.`;
+    case 'overhang':
+      return `${piece} reaches ${write(data.by)} over the card ${sideWords[data.side]}; an envelope would bend it. Trim it, or keep it inside.`;
+    case 'words-covered':
+      return data.cover.kind === 'thing'
+        ? `${piece} is covered by ${data.cover.name}. Move one of them.`
+        : `${piece}: ${data.cover.kind === 'pattern' ? `${data.cover.name} is under it` : 'the paper under it is printed'}, so it is hard to read. Put it on a strip of its own.`;
+    case 'window-uncovered':
+      return data.reach < 0
+        ? `${data.by} ends ${write(-data.reach as Length)} short ${sideWords[data.side]} in the window of ${piece}. Let it reach ${write(data.overlap)} beyond the rim.`
+        : `${data.by} reaches only ${write(data.reach)} beyond the window of ${piece} ${sideWords[data.side]}; ${write(data.overlap)} is safe.`;
+    case 'short-end':
+      return data.reach < 0
+        ? `${piece} leaves a slit of ${write(-data.reach as Length)} to ${data.by} ${sideWords[data.side]}. Cut it longer, or move ${data.by}.`
+        : `${piece} reaches only ${write(data.reach)} under ${data.by} ${sideWords[data.side]}; ${write(data.overlap)} is safe.`;
+    case 'image-short':
+      return `${piece} ends ${write(data.gap)} above the foot of its opening. Let it down, or draw a ground under it.`;
+    case 'two-heights':
+      return `${piece} lies partly on ${data.by}, ${write(data.height)} higher, so it stands aslant. Lift its other end as much.`;
+    case 'foam-wide':
+      return `${piece}: foam ${write(data.foam)} wide shows beyond ${write(data.rim)}. Cut the foam narrower, or take a sheet cut to the piece.`;
+    case 'blocked':
+      return `${piece} ${blockedWords(data)}`;
+    case 'too-large':
+      return data.tool === 'press'
+        ? `${piece}, ${writeSize(data.size, unit)}: the die press takes ${write(data.most)}.`
+        : `${piece}, ${writeSize(data.size, unit)}: the stamping platform prints ${writeSize(data.most, unit)}. Stamp it by hand, or in parts.`;
+    case 'no-die':
+      return data.die === undefined
+        ? `${piece}: no die of the stash cuts round ${data.stamp}, so it takes scissors and time, or is left out.`
+        : `${piece} is cut with scissors, though ${data.die} is in the stash.`;
+    case 'stencil-short':
+      return `${piece}: ${stencilReasons[data.reason]}`;
+    case 'lost-on-ground':
+      return data.isWords
+        ? `${piece} has nearly the colour of its paper and is not read.`
+        : `${piece} is lost on a similar ground. Give it a light outline, a shadow at one side or a pale halo, or a mat in the ink’s darkness.`;
+    case 'words-near-edge':
+      return data.isTooShort
+        ? `${piece} is too large for ${data.supportLetter}: it needs ${write(data.margin)} on every side. Make the words smaller, split them on two lines, or take a longer strip.`
+        : `${piece} keeps ${data.least < 0 ? 'nothing' : write(data.least)} ${joinWords(data.sides.map((side) => sideWords[side]))} of ${data.supportLetter}; ${write(data.margin)} is usual.`;
+    case 'word-slope':
+      return `${piece} slopes by ${data.degrees}°; one degree is seen.`;
+    case 'off-centre':
+      return `${piece} stands ${write(data.by)} off the middle ${data.axis === 'x' ? 'across' : 'down'}.`;
+    case 'even-number':
+      return `${data.count} gems or dots; odd numbers look settled. Add one, or take one away.`;
     case 'easier-figures': {
       const marks = data.unit === 'in' ? 'eighths' : 'whole millimetres';
       const [only, ...more] = data.sizes;
@@ -62,20 +114,80 @@ export function findingSentence({ data, letter, name }: Finding, unit: Unit): st
   }
 }
 
+const stencilReasons: Readonly<
+  Record<Extract<Finding['data'], { rule: 'stencil-short' }>['reason'], string>
+> = {
+  single: 'it is one picture and smaller than what it is to colour, so it cannot go on.',
+  'long-repeat': 'it repeats after more than its own size, so it cannot be moved to go on.',
+  'too-many': 'it is so small that it would be moved hundreds of times.',
+};
+
+function blockedWords({ motion, issue }: Extract<Finding['data'], { rule: 'blocked' }>): string {
+  switch (issue.kind) {
+    case 'held':
+      return `is held by ${issue.by}, which is glued over it. Put ${issue.by} somewhere else, or on it.`;
+    case 'in-the-way':
+      return {
+        flap: `cannot open flat: ${issue.by} is in its way and higher than its hinge.`,
+        slider: `cannot slide its whole way: ${issue.by} stands on its track.`,
+        wobbler: `has no room to sway: ${issue.by} stands beside it and as high.`,
+      }[motion];
+    case 'spring-seen':
+      return 'does not hide its spring on all sides. Take a smaller spring, or a larger figure.';
+    default:
+      throw new TypeError(`blockedWords: unknown ${JSON.stringify(issue satisfies never)}`);
+  }
+}
+
 /** The remedy as the words on its button. */
 export function remedySentence({ id, size, reveals }: Remedy, unit: Unit): string {
   if (!size || !reveals) return remedyWords[id] ?? 'Mend it';
   return `Cut ${writeSize(size, unit)}, border ${writeReveals(reveals, unit)}`;
 }
 
+type TooSmall = Extract<Finding['data'], { rule: 'sheet-too-small' }>;
+
+/** Where a piece is made of two, and what hides the join: all of it, or all but so much. */
+function joinWay(join: TooSmall['join'], unit: Unit): string {
+  if (!join) return '';
+  const from = join.axis === 'x' ? 'the left' : 'the top';
+  const hidden =
+    join.under === undefined
+      ? 'where nothing hides it'
+      : join.seen > 0
+        ? `hidden under ${join.under} but for ${writeLength(join.seen, unit)}`
+        : `hidden under ${join.under}`;
+  return `Make it of two, joined ${writeLength(join.at, unit)} from ${from}, ${hidden}.`;
+}
+
+function otherWay({ join, other }: TooSmall): string {
+  if (other === undefined) return '';
+  return `${join ? 'Or cut' : 'Cut'} it from ${other}.`;
+}
+
 /** Remedies that give no size of their own. */
 const remedyWords: Readonly<Record<string, string>> = {
   'onto-face': 'Put it on the front',
+  centred: 'Centre it',
+  centre: 'Centre it',
+  straighten: 'Lay it straight',
+  trim: 'Trim it at the edge',
+  'own-zone': 'Colour only as much as it covers',
+  'reading-ink': 'Take an ink that reads',
+  'foam-sheet': 'Take a foam sheet',
+  flat: 'Glue it flat',
+  level: 'Take higher foam',
+  still: 'Let it not move',
+  'its-die': 'Cut it with its die',
+  'let-down': 'Let it down to the rim',
   'by-border': 'Give it the everyday border',
   'turn-off': 'Turn it off',
   'onto-foam': 'Lift it on foam',
   whole: 'Leave it whole',
   easier: 'Use it',
+  join: 'Make it of two',
+  'other-stock': 'Take the other stock',
+  newer: 'Take the newer one',
 };
 
 const sideWords = {
@@ -107,6 +219,14 @@ function impossibleReason(
         ? `comes out with no ${axis}: its border takes it all. Make the border smaller.`
         : `comes out with no ${axis}: its border takes ${writeLength(over, unit)} more than there is. Make the border smaller.`;
     }
+    case 'no-stamp':
+      return 'is the print of a stamp that is not in the stash.';
+    case 'no-stencil':
+      return 'goes through a stencil that is not in the stash.';
+    case 'nothing-shown':
+      return 'has nothing left to see. Mask less of it off, or give it some words.';
+    case 'no-neighbour':
+      return 'is placed beside a piece that is not on this face any more.';
     case 'below':
       return 'waits for the piece under it.';
     default:

@@ -15,6 +15,7 @@ export function sizeOriginSentence(
     return `Typed as ${writeSize(size, unit)}.`;
   if (width.kind === 'format' && height.kind === 'format')
     return `${cardFormat(width.format).name} is ${writeSize(size, unit)} when closed.`;
+  if (width.kind === 'print') return originSentence(width, 'width', size.width, card, unit);
   if (width.kind === 'die')
     return `Die ${width.nth} of ${width.of} of ${width.set}, counted from the largest.`;
   if (width.kind === 'more-reveals' && height.kind === 'more-reveals') {
@@ -63,6 +64,8 @@ function originSentence(
       return `${letterOf(card, origin.around)} is ${write(origin.inner)} ${adjective}, and ${write(origin.near)} more ${near} and ${write(origin.far)} ${far}.`;
     case 'die':
       return `Die ${origin.nth} of ${origin.of} of ${origin.set}.`;
+    case 'print':
+      return `Cut ${write(origin.rim)} outside the print of ${origin.stamp}.`;
     case 'format':
       return `${cardFormat(origin.format).name} is ${write(figure)} ${adjective} when closed.`;
     case 'half-blank':

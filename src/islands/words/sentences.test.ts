@@ -106,6 +106,40 @@ describe('findings', () => {
     ]);
   });
 
+  it('say where a panel no sheet gives is joined, and what else would do', () => {
+    const tall = pieceOn('front', 'pad', measure('4', '7'), { stock: rowPaper });
+    const band = pieceOn('pad', 'band', measure('3 3/4', '2'));
+    const finding = found([tall, band]).find(({ says }) => says.includes('in one piece'));
+    expect(finding?.says).toBe(
+      'pad B, 4 × 7: no 6 × 6 pad of Bean row gives it in one piece. Make it of two, joined 3 1⁄2 from the top, hidden under C but for 1⁄4. Or cut it from Chalk 216 g.',
+    );
+    expect(finding?.offers).toContain('Take the other stock');
+  });
+
+  it('say what is off sale before the tutorial, and offer a newer version', () => {
+    const of = (change: object, publishOn: string | null) => {
+      const changed = library.map((item) => (item.id === chalk.id ? { ...item, ...change } : item));
+      const plan = planOf([]);
+      const about = { ...plan.about, publishOn };
+      const from = [...library, ...changed.filter(({ version }) => version > 1)];
+      return computeCard({ ...plan, about }, publishOn ? changed : from).findings.map((finding) => [
+        findingSentence(finding, 'in'),
+        ...finding.remedies.map((remedy) => remedySentence(remedy, 'in')),
+      ]);
+    };
+    expect(of({ sale: { from: null, until: '2027-04-01' } }, '2027-05-02')).toEqual([
+      [
+        'Chalk 216 g is sold until 1 April 2027, and the tutorial comes on 2 May 2027. Say so in it, or take something else.',
+      ],
+    ]);
+    expect(of({ version: 2 }, null)).toEqual([
+      [
+        'The stash has a newer version of Chalk 216 g than this card was made with.',
+        'Take the newer one',
+      ],
+    ]);
+  });
+
   it('have a sentence and a remedy’s words for every rule', () => {
     const outset = { by: 'outset', around: 'gone' as PieceId, ...allRound('1/8') } as const;
     const die = { by: 'die', set: { ...coves, version: 9 }, step: 0, turned: false } as const;

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { otherUnit, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
@@ -6,8 +6,14 @@ import { facesOf } from '../../core/plan/faces';
 import type { PieceId } from '../../core/plan/ids';
 import type { Library, LibraryRef } from '../../core/plan/libraryItem';
 import type { Plan } from '../../core/plan/plan';
-import { BaseStation } from '../base/BaseStation';
+import type { CutBatch } from '../../core/cutting/cutBatch';
+import { supplyList } from '../../core/supplies/supplyList';
+import type { Holding } from '../../core/stash/holding';
+import { holdingsBefore, type Taking } from '../../core/stash/takeFrom';
+import { useCutBatch } from '../cut/useCutBatch';
+import { useCutting } from '../cut/useCutting';
 import { KeysDialog } from '../parts/KeysDialog';
+import { countWords } from '../../core/words/countWords';
 import { rememberUnit } from '../parts/UnitSwitch';
 import { useKeys } from '../parts/useKeys';
 import { useCardPlan } from '../store/useCardPlan';
@@ -16,11 +22,14 @@ import { Notice } from './Notice';
 import { StationStrip } from './StationStrip';
 import { stations, type ViewId } from './stations';
 import { useLayerCommands } from './useLayerCommands';
-import { changeAndFocusRow, enterRow, useSelection } from './useSelection';
+import { changeAndFocusRow, enterRow, paperUnder, useSelection } from './useSelection';
 import { workbenchKeys } from './workbenchKeys';
 import { WorkbenchHeader } from './WorkbenchHeader';
 
-// What is not there at first sight comes after it, and is there when it is wanted.
+// Each station is loaded with its own page, and the others after it, so that they are there when they are wanted.
+const loadBase = () => import('../base/BaseStation');
+const loadCut = () => import('../cut/CutStation');
+const loadLayout = () => import('../layout/LayoutStation');
 const loadSheet = () => import('../sheet/SheetStation');
 const loadRevisions = () => import('../revisions/Revisions');
 const NewDiesDialog = lazy(async () => ({
@@ -32,12 +41,21 @@ const NewReleaseDialog = lazy(async () => ({
 const NewStockDialog = lazy(async () => ({
   default: (await import('../parts/NewStockDialog')).NewStockDialog,
 }));
+const BaseStation = lazy(async () => ({ default: (await loadBase()).BaseStation }));
+const CutStation = lazy(async () => ({ default: (await loadCut()).CutStation }));
+const LayoutStation = lazy(async () => ({ default: (await loadLayout()).LayoutStation }));
 const SheetStation = lazy(async () => ({ default: (await loadSheet()).SheetStation }));
 const Revisions = lazy(async () => ({ default: (await loadRevisions()).Revisions }));
+const TryAsDialog = lazy(async () => ({ default: (await import('./TryAsDialog')).TryAsDialog }));
 const HabitsDialog = lazy(async () => ({ default: (await import('./HabitsDialog')).HabitsDialog }));
 const ConflictDialog = lazy(async () => ({
   default: (await import('./ConflictDialog')).ConflictDialog,
 }));
+
+const noTakings: readonly Taking[] = [];
+
+/** The card is on screen and at rest by then; sheets are planned only afterwards. */
+const settlingMilliseconds = 1500;
 
 interface Props {
   readonly cardId: string;
@@ -47,6 +65,8 @@ interface Props {
   readonly releases: readonly Release[];
   readonly unit: Unit;
   readonly isBinned: boolean;
+  readonly holdings: readonly Holding[];
+  readonly batch: CutBatch | null;
   readonly view: ViewId;
   readonly selected: string | null;
 }
@@ -62,6 +82,7 @@ export function Workbench(props: Props) {
   const { card, findings } = computed;
   const [unit, setUnit] = useState(props.unit);
   const [isShowingKeys, setShowingKeys] = useState(false);
+  const [isTrying, setTrying] = useState(false);
   const [isShowingHabits, setShowingHabits] = useState(false);
   const [takeNewStock, setTakeNewStock] = useState<(ref: LibraryRef) => void>();
   const [takeNewDies, setTakeNewDies] = useState<(ref: LibraryRef) => void>();
@@ -69,8 +90,34 @@ export function Workbench(props: Props) {
   const { view, selected, go, select, walk } = selection;
   const commands = useLayerCommands(state, library, selection);
   const { change } = commands;
+  const cutState = useCutBatch(cardId, props);
+  const [isSettled, setSettled] = useState(false);
+  const [isLive, setLive] = useState(false);
+  const isWanted = isSettled || view === 'cut' || view === 'sheet';
+  const cutting = useCutting({ plan, card, library, state: cutState, isWanted });
+  const taken = cutState.batch?.taken ?? noTakings;
+  const supplies = useMemo(
+    () =>
+      supplyList({
+        plan,
+        card,
+        library,
+        // What is out for this very batch is not lacking for it.
+        holdings: holdingsBefore(cutState.holdings, taken),
+        cuts: cutting.shown,
+        cutsForOne: cutting.one,
+      }),
+    [plan, card, library, cutState.holdings, taken, cutting.shown, cutting.one],
+  );
 
   useEffect(() => {
+    const timer = setTimeout(() => setSettled(true), settlingMilliseconds);
+    return () => clearTimeout(timer);
+  }, []);
+  useEffect(() => {
+    void loadBase();
+    void loadLayout();
+    void loadCut();
     void loadSheet();
     void loadRevisions();
   }, []);
@@ -86,11 +133,15 @@ export function Workbench(props: Props) {
   };
   const onBase = (action: () => unknown) => () => (view === 'base' ? action() : false);
   const onPiece = (action: (id: PieceId) => void) =>
-    onBase(() => (selected === 'base' ? false : action(selected)));
+    onBase(() => {
+      const paper = paperUnder(plan, selected);
+      return paper === 'base' ? false : action(paper);
+    });
 
   const [areKeysOn, setKeysOn] = useKeys({
     '?': () => setShowingKeys(true),
     u: () => swapUnit(otherUnit(unit)),
+    q: () => (view === 'base' || view === 'layout' ? setTrying(true) : false),
     f: onBase(selection.turn),
     a: onBase(() => commands.add(selection.face)),
     i: onBase(() => facesOf(plan.base.fold).includes('inside') && commands.add('inside')),
@@ -100,7 +151,7 @@ export function Workbench(props: Props) {
     e: () => remedy(0),
     w: () => remedy(1),
     k: commands.keepFormerSizes,
-    p: () => (view === 'sheet' ? window.print() : false),
+    p: () => (view === 'sheet' || view === 'cut' ? window.print() : false),
     h: () => go('revisions'),
     ArrowUp: onBase(() => walk(-1)),
     ArrowDown: onBase(() => walk(1)),
@@ -109,7 +160,7 @@ export function Workbench(props: Props) {
     Delete: onPiece(commands.remove),
     Enter: onBase(() => {
       const isOnRow = document.activeElement?.matches('[data-row], body') ?? false;
-      return isOnRow && enterRow(selected);
+      return isOnRow && enterRow(paperUnder(plan, selected));
     }),
     'Ctrl+z': commands.undo,
     'Ctrl+Shift+z': commands.redo,
@@ -141,11 +192,19 @@ export function Workbench(props: Props) {
       <StationStrip
         current={view}
         cardId={cardId}
-        figures={{ base: writeSize(card.base.face, unit), sheet: `${cutCount} to cut` }}
+        figures={{
+          base: writeSize(card.base.face, unit),
+          layout: countWords(card.pieces.length + card.marks.length, 'piece'),
+          cut: cutting.figure,
+          sheet: `${cutCount} to cut`,
+        }}
         findings={findings}
         onGo={go}
       />
-      <main className="bg-sheet min-h-0 flex-1 overflow-auto print:overflow-visible print:bg-white">
+      <main
+        aria-busy={!isLive}
+        className="bg-sheet min-h-0 flex-1 overflow-auto print:overflow-visible print:bg-white"
+      >
         {props.isBinned && (
           <p className="bg-amber px-[18px] py-1 text-white">
             This card lies in the bin. Take it out on the Ledge.
@@ -165,19 +224,52 @@ export function Workbench(props: Props) {
               library={library}
               unit={unit}
               face={selection.face}
-              selected={selected}
+              selected={paperUnder(plan, selected)}
               onSelect={(id) => changeAndFocusRow(() => select(id), id)}
               onTurn={selection.turn}
               commands={commands}
+              onTryAs={() => setTrying(true)}
               onPreview={preview}
               onAskNewStock={(use) => setTakeNewStock(() => use)}
               onAskNewDies={(use) => setTakeNewDies(() => use)}
+            />
+          ) : view === 'layout' ? (
+            <LayoutStation
+              cardId={cardId}
+              isSaved={state.saveState.kind === 'saved'}
+              onFlush={state.flush}
+              plan={plan}
+              card={card}
+              library={library}
+              unit={unit}
+              face={selection.face}
+              selected={selected}
+              onSelect={select}
+              onTurn={selection.turn}
+              onPreview={preview}
+              onCommit={change}
+              onAskNewStock={(use) => setTakeNewStock(() => use)}
+            />
+          ) : view === 'cut' ? (
+            <CutStation
+              plan={plan}
+              card={card}
+              unit={unit}
+              revision={state.revision}
+              cutting={cutting}
+              state={cutState}
+              supplies={supplies}
+              onCommit={change}
             />
           ) : view === 'sheet' ? (
             <SheetStation
               cardId={cardId}
               plan={plan}
               card={card}
+              library={library}
+              holdings={cutState.holdings}
+              supplies={supplies}
+              isTaken={taken.length > 0}
               release={releases.find(({ id }) => id === plan.about.releaseId)}
               unit={unit}
               revision={state.revision}
@@ -198,6 +290,7 @@ export function Workbench(props: Props) {
               onCommit={change}
             />
           )}
+          <Listening onListening={setLive} />
         </Suspense>
       </main>
       <div className="relative">
@@ -213,7 +306,7 @@ export function Workbench(props: Props) {
           onCommit={change}
           onHabits={() => setShowingHabits(true)}
           onSelect={({ pieceId }) => {
-            if (view !== 'base') go('base');
+            if (view !== 'base' && view !== 'layout') go('base');
             select(pieceId ?? 'base');
           }}
         />
@@ -232,6 +325,16 @@ export function Workbench(props: Props) {
             habits={plan.habits}
             onChange={(habits) => change({ kind: 'set-habits', change: habits })}
             onClose={() => setShowingHabits(false)}
+          />
+        )}
+        {isTrying && (
+          <TryAsDialog
+            cardId={cardId}
+            plan={plan}
+            library={library}
+            unit={unit}
+            onFlush={state.flush}
+            onClose={() => setTrying(false)}
           />
         )}
         {isAddingRelease && (
@@ -277,4 +380,10 @@ export function Workbench(props: Props) {
       </Suspense>
     </div>
   );
+}
+
+/** Tells that what it stands beside has taken over from the server's page and listens. */
+function Listening({ onListening }: { readonly onListening: (isLive: true) => void }) {
+  useEffect(() => onListening(true), [onListening]);
+  return null;
 }

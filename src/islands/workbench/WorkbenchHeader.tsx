@@ -77,7 +77,7 @@ export function WorkbenchHeader(props: Props) {
         )}
         <a
           href={`/card/${props.cardId}/revisions`}
-          className="text-violet underline underline-offset-4"
+          className="link"
           onClick={(event) => {
             if (event.metaKey || event.ctrlKey || event.shiftKey) return;
             event.preventDefault();

@@ -18,6 +18,7 @@ import { resolvePlan } from '../../core/resolve/resolvePlan';
 import type { SupportId } from '../../core/resolve/resolvedCard';
 import { addLayer, addMatRound, removeLayer } from './addLayer';
 import { keepSizes, sizeChanges } from './sizeChanges';
+import { findPaper } from '../../core/plan/piece';
 
 const [first] = library;
 if (!first) throw new Error('the test library is empty');
@@ -31,7 +32,7 @@ const apply = (plan: Plan, edit: Edit): Plan => {
 };
 const add = (plan: Plan, face: FaceId, selected: SupportId) => {
   const next = apply(plan, addLayer(plan, twoStocks, face, selected, added));
-  const piece = next.pieces.find(({ id }) => id === added);
+  const piece = findPaper(next, added);
   if (!piece) throw new Error('nothing was added');
   return { next, piece };
 };
@@ -109,6 +110,6 @@ describe('building outward and removing', () => {
     const before = cardOf(next).pieces[0]?.rect;
     const left = apply(next, removeLayer(next, cardOf(next), 'panel' as PieceId));
     expect(cardOf(left).pieces.map(({ rect }) => rect)).toEqual([before]);
-    expect(left.pieces[0]?.size.by).toBe('measure');
+    expect(findPaper(left, added)?.size.by).toBe('measure');
   });
 });

@@ -5,7 +5,7 @@ import { usualReveals } from '../../core/plan/habits';
 import type { PieceId } from '../../core/plan/ids';
 import { findStock, stocksOf, type Library, type LibraryRef } from '../../core/plan/libraryItem';
 import { faceOf, insertPiece, stackOn } from '../../core/plan/movePiece';
-import { plainPiece, type Piece, type Support } from '../../core/plan/piece';
+import { findPaper, papersOf, plainPiece, type Paper, type Support } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
 import { putMatUnder } from '../../core/plan/putMatUnder';
 import type { ResolvedCard, SupportId } from '../../core/resolve/resolvedCard';
@@ -25,7 +25,7 @@ export function addLayer(
   const isLiner = isInside(face);
   const all =
     isLiner && 'face' in on ? plan.habits.linerReveal : usualReveals(plan.habits).everyday;
-  const piece: Piece = {
+  const piece: Paper = {
     ...plainPiece,
     id,
     name: isLiner ? 'Liner' : 'Panel',
@@ -44,12 +44,12 @@ export function addMatRound(
   around: PieceId,
   id: PieceId,
 ): Edit | undefined {
-  const piece = plan.pieces.find((each) => each.id === around);
+  const piece = findPaper(plan, around);
   const figures = card.pieces.find((each) => each.id === around);
   if (!piece || !figures) return undefined;
   const { everyday } = usualReveals(plan.habits);
   const sides = { left: everyday, top: everyday, right: everyday, bottom: everyday };
-  const mat: Piece = {
+  const mat: Paper = {
     ...plainPiece,
     id,
     name: 'Mat',
@@ -63,7 +63,7 @@ export function addMatRound(
 
 /** The edit that removes a piece; mats built round it keep the size they have as their own. */
 export function removeLayer(plan: Plan, card: ResolvedCard, id: PieceId): Edit {
-  const mats = plan.pieces.filter(({ size }) => size.by === 'outset' && size.around === id);
+  const mats = papersOf(plan).filter(({ size }) => size.by === 'outset' && size.around === id);
   const kept = mats.flatMap((mat): SimpleEdit[] => {
     const rect = card.pieces.find((each) => each.id === mat.id)?.rect;
     if (!rect) return [];
@@ -78,7 +78,7 @@ export function removeLayer(plan: Plan, card: ResolvedCard, id: PieceId): Edit {
 }
 
 function supportFor(plan: Plan, face: FaceId, selected: SupportId | undefined): Support {
-  const selectedPiece = plan.pieces.find(({ id }) => id === selected);
+  const selectedPiece = findPaper(plan, selected);
   if (selectedPiece && faceOf(plan, selectedPiece.id) === face) return { piece: selectedPiece.id };
   if (selected === 'base' && !isInside(face)) return { face };
   const top = stackOn(plan, face).at(-1);
@@ -87,8 +87,7 @@ function supportFor(plan: Plan, face: FaceId, selected: SupportId | undefined): 
 
 /** The first stock of another colour than what it lies on; the designer chooses anew anyway. */
 function contrastingStock(plan: Plan, library: Library, on: Support): LibraryRef {
-  const under =
-    'piece' in on ? plan.pieces.find(({ id }) => id === on.piece)?.stock : plan.base.stock;
+  const under = 'piece' in on ? findPaper(plan, on.piece)?.stock : plan.base.stock;
   const colour = under && findStock(library, under)?.colour;
   const stocks = stocksOf(library);
   const other = stocks.find((item) => item.colour !== colour) ?? stocks[0];

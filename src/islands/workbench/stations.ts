@@ -5,11 +5,13 @@ export interface Station {
   readonly digit: string;
 }
 
-export type StationId = 'base' | 'sheet';
+export type StationId = 'base' | 'layout' | 'cut' | 'sheet';
 
 /** The stations there are, in working order. */
 export const stations: readonly Station[] = [
   { id: 'base', name: 'Base', digit: '1' },
+  { id: 'layout', name: 'Layout', digit: '2' },
+  { id: 'cut', name: 'Cut', digit: '6' },
   { id: 'sheet', name: 'Sheet', digit: '8' },
 ];
 

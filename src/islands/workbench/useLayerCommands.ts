@@ -1,3 +1,4 @@
+import { newPieceId } from '../parts/newPieceId';
 import { useState } from 'react';
 import { computeCard } from '../../core/computeCard';
 import { applyEdit } from '../../core/plan/applyEdit';
@@ -40,8 +41,6 @@ export interface LayerCommands {
 const doesNotFit: NoticeContent = {
   text: 'That does not fit the card as it is now, so it was left as it is.',
 };
-
-const newPieceId = () => `p-${crypto.randomUUID().slice(0, 8)}` as PieceId;
 
 /** What can be done to the layers of a card, with what is to be told about it. */
 export function useLayerCommands(

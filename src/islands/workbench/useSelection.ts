@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { faceOf } from '../../core/plan/movePiece';
 import { facesOf, nextFace, type FaceId } from '../../core/plan/faces';
+import { isPaper } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
 import type { SupportId } from '../../core/resolve/resolvedCard';
 import { allRows } from '../base/LayerRows';
@@ -66,7 +67,7 @@ export function useSelection(
     turn: () => setFace(nextFace(face, fold)),
     select,
     walk: (count) => {
-      const at = rows.indexOf(selected) + count;
+      const at = rows.indexOf(paperUnder(plan, selected)) + count;
       const next = rows[Math.max(0, Math.min(rows.length - 1, at))];
       if (next) changeAndFocusRow(() => select(next), next);
     },
@@ -75,6 +76,14 @@ export function useSelection(
       return rows[at + 1] ?? rows[at - 1] ?? 'base';
     },
   };
+}
+
+/** The paper that is selected, or that a selected mark lies on. */
+export function paperUnder(plan: Plan, selected: SupportId): SupportId {
+  const piece = plan.pieces.find(({ id }) => id === selected);
+  if (!piece) return 'base';
+  if (isPaper(piece)) return piece.id;
+  return 'piece' in piece.on ? piece.on.piece : 'base';
 }
 
 /**

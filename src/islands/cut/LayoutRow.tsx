@@ -1,0 +1,144 @@
+import { useState } from 'react';
+import { ticksOf } from '../../core/cutting/cutBatch';
+import type { CutLayout } from '../../core/cutting/cutPlan';
+import {
+  layoutSentence,
+  leftoverSentences,
+  scoreSentences,
+  stepSentence,
+} from '../../core/cutting/cutSentences';
+import { writeTemplateDxf } from '../../core/drawing/writeTemplateDxf';
+import { writeTemplateSvg } from '../../core/drawing/writeTemplateSvg';
+import type { Unit } from '../../core/length/length';
+import { saveFile } from '../parts/saveFile';
+import { SheetDrawing } from './SheetDrawing';
+
+interface Props {
+  readonly layout: CutLayout;
+  /** Its number within the stock, from 0. */
+  readonly at: number;
+  readonly stock: { readonly id: string; readonly name: string; readonly colour: string };
+  readonly unit: Unit;
+  readonly scale: number;
+  readonly ticks: ReadonlySet<string>;
+  readonly canTick: boolean;
+  readonly onTick: (key: string, isDone: boolean) => void;
+}
+
+/** One way a sheet is cut: the drawing, and beside it what is done, step by step, to be ticked off. */
+export function LayoutRow({ layout, at, stock, unit, scale, ticks, canTick, onTick }: Props) {
+  const [looked, setLooked] = useState<number>();
+  const keys = ticksOf(stock.id, at, layout);
+  const done = keys.filter((key) => ticks.has(key)).length;
+  const isDone = done === keys.length;
+  const title = `${stock.name}, sheet ${at + 1}`;
+  const name = title.replaceAll(/[^A-Za-z0-9]+/g, '-');
+  return (
+    <article
+      aria-label={title}
+      className="flex break-inside-avoid items-start gap-5 py-3 max-lg:flex-col print:flex-row print:py-1"
+    >
+      <div className={`shrink-0 ${isDone ? 'opacity-45' : ''}`}>
+        <SheetDrawing
+          layout={layout}
+          colour={stock.colour}
+          unit={unit}
+          scale={scale}
+          step={looked}
+          onStep={setLooked}
+        />
+      </div>
+      <div className="min-w-0 grow pt-3">
+        <p className="flex flex-wrap items-baseline gap-x-4 text-[17px] font-semibold">
+          <span>{layoutSentence(layout, unit)}</span>
+          {isDone && <span className="text-dimension">Cut.</span>}
+        </p>
+        <ol className="pt-1">
+          {layout.steps.map((_, step) => (
+            <StepLine
+              key={keys[step]}
+              number={step + 1}
+              words={stepSentence(layout, step, unit)}
+              isDone={ticks.has(keys[step] ?? '')}
+              canTick={canTick}
+              isLooked={looked === step}
+              onLook={(isIt) => setLooked(isIt ? step : undefined)}
+              onTick={(next) => onTick(keys[step] ?? '', next)}
+            />
+          ))}
+          {layout.steps.length === 0 && (
+            <StepLine
+              number={1}
+              words="The whole sheet, no cut."
+              isDone={isDone}
+              canTick={canTick}
+              isLooked={false}
+              onLook={() => undefined}
+              onTick={(next) => onTick(keys[0] ?? '', next)}
+            />
+          )}
+        </ol>
+        {[...scoreSentences(layout, unit), ...leftoverSentences(layout, unit)].map((line) => (
+          <p key={line} className="text-sheet-muted pt-1">
+            {line}
+          </p>
+        ))}
+        <p className="flex gap-4 pt-1.5 text-[15px] print:hidden">
+          <button
+            type="button"
+            className="link"
+            onClick={() =>
+              saveFile(`${name}.svg`, 'image/svg+xml', writeTemplateSvg(layout, unit, title))
+            }
+          >
+            SVG at 1:1
+          </button>
+          <button
+            type="button"
+            className="link"
+            onClick={() =>
+              saveFile(`${name}.dxf`, 'application/dxf', writeTemplateDxf(layout, unit))
+            }
+          >
+            DXF at 1:1
+          </button>
+        </p>
+      </div>
+    </article>
+  );
+}
+
+interface StepProps {
+  readonly number: number;
+  readonly words: string;
+  readonly isDone: boolean;
+  readonly canTick: boolean;
+  readonly isLooked: boolean;
+  readonly onLook: (isIt: boolean) => void;
+  readonly onTick: (isDone: boolean) => void;
+}
+
+/** One setting of the fence; looking at it, by pointer or focus, shows its cuts in the drawing. */
+function StepLine({ number, words, isDone, canTick, isLooked, onLook, onTick }: StepProps) {
+  return (
+    <li
+      onPointerEnter={() => onLook(true)}
+      onPointerLeave={() => onLook(false)}
+      className={isLooked ? 'bg-white' : ''}
+    >
+      <label className="flex items-baseline gap-2.5 py-0.5">
+        <input
+          type="checkbox"
+          className="translate-y-px"
+          checked={isDone}
+          disabled={!canTick}
+          onFocus={() => onLook(true)}
+          onBlur={() => onLook(false)}
+          onChange={(event) => onTick(event.target.checked)}
+        />
+        <span className="text-pencil w-5 text-right font-semibold">{number}</span>
+        <span className={isDone ? 'text-sheet-muted line-through' : ''}>{words}</span>
+      </label>
+    </li>
+  );
+}

@@ -1,0 +1,109 @@
+import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { CutBatch } from '../../core/cutting/cutBatch';
+import type { LibraryId } from '../../core/plan/ids';
+import { emptyHolding } from '../../core/stash/holding';
+import { useCutBatch } from './useCutBatch';
+
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+const batch: CutBatch = {
+  hash: '0123456789abcdef',
+  acceptedAt: '2027-03-09T18:30:00.000Z',
+  wanted: [],
+  plan: { copies: 1, stocks: [], unknown: [], pending: [] },
+  ticks: [],
+  taken: null,
+};
+const gem = 'gem' as LibraryId;
+
+/** A server that answers in turn, each answer given when the test says so. */
+function server() {
+  const answers: ((status: number, body: unknown) => void)[] = [];
+  const asked: { path: string; body: unknown }[] = [];
+  vi.stubGlobal('fetch', (path: string, init: { body: string }) => {
+    asked.push({ path, body: JSON.parse(init.body) as unknown });
+    return new Promise((resolve) => {
+      answers.push((status, body) =>
+        resolve({ ok: status < 300, status, json: () => Promise.resolve(body) }),
+      );
+    });
+  });
+  const answer = async (status: number, body: unknown) => {
+    await waitFor(() => expect(answers.length).toBeGreaterThan(0));
+    await act(async () => {
+      answers.shift()?.(status, body);
+      await Promise.resolve();
+    });
+  };
+  return { asked, answer };
+}
+const start = () =>
+  renderHook(() => useCutBatch('card', { batch: null, holdings: [emptyHolding(gem)] }));
+
+describe('the accepted plan on the page', () => {
+  it('is shown at once and sent one change after the other', async () => {
+    const { asked, answer } = server();
+    const { result } = start();
+    act(() => result.current.keep(batch));
+    act(() => result.current.keep({ ...batch, ticks: ['moss/0/0'] }));
+    expect(result.current.batch?.ticks).toEqual(['moss/0/0']);
+    await waitFor(() => expect(asked).toHaveLength(1));
+    await answer(200, { isKept: true });
+    await waitFor(() => expect(asked).toHaveLength(2));
+    expect(asked[1]).toMatchObject({
+      path: '/api/cards/card/batch',
+      body: { batch: { ticks: ['moss/0/0'] } },
+    });
+    await answer(200, { isKept: true });
+    await waitFor(() => expect(result.current.isKeeping).toBe(false));
+    expect(result.current.problem).toBeUndefined();
+  });
+
+  it('says when marks are not saved, and is well again with the next that are', async () => {
+    const { answer } = server();
+    const { result } = start();
+    act(() => result.current.keep(batch));
+    await answer(500, { error: { message: 'It failed.', hint: 'Try again.' } });
+    await waitFor(() =>
+      expect(result.current.problem).toBe('The marks are not saved. It failed. Try again.'),
+    );
+    expect(result.current.batch).toEqual(batch);
+    act(() => result.current.keep(batch));
+    await answer(200, { isKept: true });
+    await waitFor(() => expect(result.current.problem).toBeUndefined());
+  });
+
+  it('shows a plan again that could not be given up', async () => {
+    const { answer } = server();
+    const { result } = start();
+    act(() => result.current.keep(batch));
+    await answer(200, { isKept: true });
+    act(() => result.current.keep(null));
+    expect(result.current.batch).toBeNull();
+    await answer(409, { error: { message: 'It is out of the stash.', hint: 'Give it back.' } });
+    await waitFor(() => expect(result.current.problem).toContain('Give it back.'));
+    expect(result.current.batch).toEqual(batch);
+  });
+
+  it('takes over what was taken and what is left, and keeps ticks made meanwhile', async () => {
+    const { asked, answer } = server();
+    const { result } = start();
+    act(() => result.current.keep(batch));
+    await answer(200, { isKept: true });
+    act(() => result.current.take([]));
+    act(() => result.current.keep({ ...batch, ticks: ['moss/0/0'] }));
+    const taken = [{ itemId: gem, sheets: [], usedUp: [], leftOver: [], amount: 3 }];
+    await answer(200, {
+      batch: { ...batch, taken },
+      holdings: [{ ...emptyHolding(gem), count: 7 }],
+    });
+    await answer(200, { isKept: true });
+    await waitFor(() => expect(asked).toHaveLength(3));
+    expect(result.current.batch).toMatchObject({ ticks: ['moss/0/0'], taken });
+    expect(result.current.holdings).toEqual([{ ...emptyHolding(gem), count: 7 }]);
+  });
+});

@@ -1,0 +1,183 @@
+import { Copy, Trash2 } from 'lucide-react';
+import { isMark, type Placed } from '../../core/outline/outlineOf';
+import { clearances, neighboursOf, rulerFigures } from '../../core/composition/rulerFigures';
+import { visiblePart } from '../../core/composition/visiblePart';
+import { rulerWords } from '../../core/composition/rulerWords';
+import type { Unit } from '../../core/length/length';
+import { faceName } from '../../core/plan/faces';
+import type { Library, LibraryRef } from '../../core/plan/libraryItem';
+import { papersOf, sameSupport, type PieceChange } from '../../core/plan/piece';
+import { withAllOn } from '../../core/plan/pieceSets';
+import type { Plan } from '../../core/plan/plan';
+import type { Edit } from '../../core/plan/edit';
+import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import { PlaceFields } from '../base/PlaceFields';
+import { changePiece } from '../base/ticketActions';
+import { NumberField } from '../parts/NumberField';
+import { TextField } from '../parts/TextField';
+import { DieCutFields } from './DieCutFields';
+import { MarkFields } from './MarkFields';
+import { nearestWords, seenWords, sizeWords, sortOf, supportName } from './thingWords';
+
+export interface ThingActions {
+  readonly commit: (edit: Edit) => void;
+  readonly preview: (edit: Edit | undefined) => void;
+  readonly copy: () => void;
+  readonly remove: () => void;
+  readonly askNewStock: (use: (ref: LibraryRef) => void) => void;
+}
+
+interface Props {
+  readonly placed: Placed;
+  readonly plan: Plan;
+  readonly card: ResolvedCard;
+  readonly library: Library;
+  readonly unit: Unit;
+  readonly actions: ThingActions;
+}
+
+/** So many of the nearest pieces are offered to be placed beside. */
+const mostBeside = 6;
+
+/** What is selected, unfolded: where it lies to a ruler, how it is placed, and what it is made of. */
+export function ThingTicket({ placed, plan, card, library, unit, actions }: Props) {
+  const { id, piece, reveals } = placed;
+  const change = (next: PieceChange) => actions.commit(changePiece(id, next));
+  const nearest = clearances(card, placed, mostBeside);
+  const beside = [
+    ...new Set([...neighboursNow(placed), ...nearest.map(({ other }) => other.id)]),
+  ].flatMap((each) => neighboursOf(card, placed).filter((other) => other.id === each));
+  const own = new Set(withAllOn(plan, [piece]).map((each) => each.id));
+  const supports = papersOf(plan).filter((each) => !own.has(each.id));
+  const { fold } = plan.base;
+  return (
+    <section
+      aria-label={`${piece.name}, ${sortOf(placed)}`}
+      className="border-violet flex flex-col gap-2 border-l-4 bg-white px-3 pt-2 pb-3"
+    >
+      <div className="flex items-center gap-3">
+        <TextField
+          label="Name"
+          value={piece.name}
+          className="in-place w-40 font-semibold"
+          onCommit={(name) => change({ name })}
+        />
+        <span className="text-[17px] font-semibold">{sizeWords(placed, unit)}</span>
+        <span className="text-muted">{unit}</span>
+        <span className="ml-auto flex">
+          <button
+            type="button"
+            className="button -ml-px px-1.5"
+            aria-label={`Copy ${piece.name}`}
+            title="Copy"
+            onClick={actions.copy}
+          >
+            <Copy size={16} aria-hidden />
+          </button>
+          <button
+            type="button"
+            className="button -ml-px px-1.5"
+            aria-label={`Remove ${piece.name}`}
+            title="Remove"
+            onClick={actions.remove}
+          >
+            <Trash2 size={16} aria-hidden />
+          </button>
+        </span>
+      </div>
+      <p>
+        <strong>Lay it</strong> {rulerWords(rulerFigures(card, placed), unit)} of{' '}
+        {supportName(card, placed)}.{' '}
+        <span className="text-muted">
+          {nearestWords(nearest, unit)} {seenWords(visiblePart(card, placed))}
+        </span>
+      </p>
+      <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5">
+        <label className="flex gap-2">
+          <span className="text-muted">on</span>
+          <select
+            className="in-place"
+            aria-label="What it lies on"
+            value={'face' in piece.on ? 'face' : piece.on.piece}
+            onChange={(event) => {
+              const under = supports.find((each) => each.id === event.target.value);
+              const on = under ? { piece: under.id } : { face: placed.face };
+              if (!sameSupport(on, piece.on)) change({ on });
+            }}
+          >
+            <option value="face">the {faceName(placed.face, fold)}</option>
+            {supports.map((each) => (
+              <option key={each.id} value={each.id}>
+                {each.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <PlaceFields
+          key={id}
+          place={piece.place}
+          reveals={reveals}
+          unit={unit}
+          neighbours={beside}
+          onPreview={(place) => actions.preview(place && changePiece(id, { place }))}
+          onCommit={(place) => change({ place })}
+        />
+        <span className="flex items-center gap-2">
+          <span className="text-muted" aria-hidden>
+            turned
+          </span>
+          <NumberField
+            label="Turned, in degrees"
+            isLabelHidden
+            value={piece.place.turn}
+            min={-180}
+            max={180}
+            digits={1}
+            issue="A turn is -180 to 180 degrees; clockwise is positive."
+            className="field w-20"
+            onCommit={(turn) => change({ place: { ...piece.place, turn: turn ?? 0 } })}
+          />
+          <span className="text-muted" aria-hidden>
+            °
+          </span>
+        </span>
+      </div>
+      {isMark(placed) ? (
+        <MarkFields mark={placed} unit={unit} onChange={change} onPreview={actions.preview} />
+      ) : (
+        <DieCutFields
+          resolved={placed}
+          library={library}
+          unit={unit}
+          onChange={change}
+          preview={(next) => actions.preview(next && changePiece(id, next))}
+          onAskNewStock={actions.askNewStock}
+        />
+      )}
+      <div className="flex items-center gap-3">
+        <TextField
+          label="Group"
+          value={piece.group ?? ''}
+          placeholder="no group"
+          isOptional
+          maxLength={40}
+          className="in-place w-28"
+          onCommit={(group) => change({ group: group === '' ? null : group })}
+        />
+        <TextField
+          label="Note"
+          value={piece.notes}
+          placeholder="a note"
+          isOptional
+          maxLength={200}
+          className="in-place grow"
+          onCommit={(notes) => change({ notes })}
+        />
+      </div>
+    </section>
+  );
+}
+
+function neighboursNow({ piece: { place } }: Placed): readonly string[] {
+  return [place.x, place.y].flatMap((rule) => (rule.from === 'piece' ? [rule.piece] : []));
+}

@@ -1,0 +1,167 @@
+import { useId, useState } from 'react';
+import type { Edit } from '../../core/plan/edit';
+import { pieceIdSchema } from '../../core/plan/ids';
+import { findItem, newestOf, type Library } from '../../core/plan/libraryItem';
+import type { Plan, Use } from '../../core/plan/plan';
+import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import { unitOf } from '../../core/supplies/supplyRow';
+import { NumberField } from '../parts/NumberField';
+import { TextField } from '../parts/TextField';
+
+interface Props {
+  readonly plan: Plan;
+  readonly card: ResolvedCard;
+  readonly library: Library;
+  readonly onCommit: (edit: Edit) => void;
+}
+
+/** What the card takes beside its panels: each thing with its amount, what it is for, and a note. */
+export function UsesEditor({ plan, card, library, onCommit }: Props) {
+  const set = ({ id, ...use }: Use) => onCommit({ kind: 'set-use', id, use });
+  return (
+    <section aria-label="Beside its panels" className="pt-8 print:hidden">
+      <h3 className="border-ink border-b pb-1 text-lg">Beside its panels</h3>
+      <ul>
+        {plan.uses.map((use) => {
+          const item = findItem(library, use.item);
+          const name = item?.name ?? 'not in the stash';
+          const unit = item ? unitOf(item) : 'use';
+          return (
+            <li
+              key={use.id}
+              className="border-hairline flex flex-wrap items-center gap-x-4 gap-y-1 border-b py-1.5"
+            >
+              <span className="w-52 font-semibold">{name}</span>
+              <span className="flex items-center gap-1.5">
+                {unit !== 'use' && (
+                  <NumberField
+                    label={`Amount of ${name}`}
+                    isLabelHidden
+                    value={use.amount}
+                    min={0}
+                    max={100_000}
+                    digits={3}
+                    issue="An amount is a number from 0, such as 3 or 0.25."
+                    className="field w-20"
+                    onCommit={(amount) => set({ ...use, amount: amount ?? 0 })}
+                  />
+                )}
+                {unit === 'use' ? 'used' : `${unit === 'piece' ? 'pieces' : unit} a card`}
+              </span>
+              <select
+                className="in-place"
+                aria-label={`What ${name} is for`}
+                value={use.pieceId ?? ''}
+                onChange={(event) => {
+                  const piece = pieceIdSchema.safeParse(event.target.value);
+                  set({ ...use, pieceId: piece.success ? piece.data : null });
+                }}
+              >
+                <option value="">for the card</option>
+                {card.pieces.map(({ id, letter, name: piece }) => (
+                  <option key={id} value={id}>
+                    for {letter} {piece}
+                  </option>
+                ))}
+              </select>
+              <TextField
+                label={`Note on ${name}`}
+                value={use.note}
+                isOptional
+                maxLength={200}
+                placeholder="a note"
+                className="in-place min-w-24 grow"
+                onCommit={(note) => set({ ...use, note })}
+              />
+              <button
+                type="button"
+                className="link"
+                aria-label={`Take ${name} out`}
+                onClick={() => onCommit({ kind: 'set-use', id: use.id, use: null })}
+              >
+                Take out
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      <AddUse library={library} onCommit={onCommit} />
+    </section>
+  );
+}
+
+interface AddProps {
+  readonly library: Library;
+  readonly onCommit: (edit: Edit) => void;
+}
+
+/** Chooses a thing of the stash by its name. */
+function AddUse({ library, onCommit }: AddProps) {
+  const id = useId();
+  const [typed, setTyped] = useState('');
+  const [issue, setIssue] = useState('');
+  const items = newestOf(library).filter(({ kind }) => kind !== 'stock' && kind !== 'die-set');
+  const add = () => {
+    const wanted = typed.trim().toLowerCase();
+    if (wanted === '') return;
+    const item =
+      items.find(({ name }) => name.toLowerCase() === wanted) ??
+      onlyOne(items.filter(({ name }) => name.toLowerCase().includes(wanted)));
+    if (!item) {
+      setIssue(
+        `The stash has no single thing called “${typed.trim()}”. Choose one of the list, or add it in the Stash.`,
+      );
+      return;
+    }
+    setIssue('');
+    setTyped('');
+    onCommit({
+      kind: 'set-use',
+      id: pieceIdSchema.parse(crypto.randomUUID()),
+      use: {
+        item: { id: item.id, version: item.version },
+        amount: unitOf(item) === 'piece' ? 1 : 0,
+        pieceId: null,
+        note: '',
+      },
+    });
+  };
+  return (
+    <form
+      className="flex flex-wrap items-center gap-3 pt-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        add();
+      }}
+    >
+      <label htmlFor={id}>It takes</label>
+      <input
+        id={id}
+        list={`${id}-items`}
+        className="field w-72"
+        autoComplete="off"
+        maxLength={60}
+        placeholder="an ink, a gem, a tool…"
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+      />
+      <datalist id={`${id}-items`}>
+        {items.map((item) => (
+          <option key={item.id} value={item.name} />
+        ))}
+      </datalist>
+      <button type="submit" className="button button-outlined">
+        Add
+      </button>
+      {issue !== '' && (
+        <span role="alert" className="text-pencil w-full">
+          {issue}
+        </span>
+      )}
+    </form>
+  );
+}
+
+function onlyOne<Item>(items: readonly Item[]): Item | undefined {
+  return items.length === 1 ? items[0] : undefined;
+}

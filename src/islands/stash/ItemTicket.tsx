@@ -1,0 +1,57 @@
+import type { Unit } from '../../core/length/length';
+import { weightWords } from '../../core/paper/paperWeight';
+import type { LibraryItem } from '../../core/plan/libraryItem';
+import type { Holding } from '../../core/stash/holding';
+import { buildItem, itemFields } from '../../core/stash/itemFields';
+import type { StashChange } from '../../core/stash/stashChange';
+import { FieldInput } from './FieldInput';
+import { HoldingFields } from './HoldingFields';
+
+interface Props {
+  readonly item: LibraryItem;
+  readonly holding: Holding;
+  readonly unit: Unit;
+  readonly onChange: (change: StashChange) => void;
+}
+
+/** A line of the stash unfolded: what the thing is, and how much there is of it. */
+export function ItemTicket({ item, holding, unit, onChange }: Props) {
+  const setField = (key: string, text: string) => {
+    const built = buildItem(item.kind, item, new Map([[key, text]]), unit);
+    if (built.ok) onChange({ itemId: item.id, item: built.item });
+  };
+  const setHolding = (next: Holding) => onChange({ itemId: item.id, holding: next });
+  return (
+    <div className="border-violet grid gap-x-10 gap-y-3 border-l-4 bg-white px-4 py-3 lg:grid-cols-2">
+      <div>
+        {itemFields[item.kind].map((field) => (
+          <FieldInput
+            key={field.key}
+            field={field}
+            text={field.read(item)}
+            unit={unit}
+            onCommit={(text) => setField(field.key, text)}
+          />
+        ))}
+        {item.kind === 'stock' && (
+          <p className="text-muted">{weightWords(item.gramsPerSquareMetre)}.</p>
+        )}
+      </div>
+      <div className="flex flex-col gap-3">
+        <HoldingFields item={item} holding={holding} unit={unit} onChange={setHolding} />
+        <p className="text-muted">
+          Version {item.version}. Cards keep the version they were made with.
+        </p>
+        <p>
+          <button
+            type="button"
+            className="button"
+            onClick={() => setHolding({ ...holding, isGone: !holding.isGone })}
+          >
+            {holding.isGone ? 'Put back into the stash' : 'Take out of the stash'}
+          </button>
+        </p>
+      </div>
+    </div>
+  );
+}
