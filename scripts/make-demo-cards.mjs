@@ -32,6 +32,7 @@ const ways = {
  * @property {string} [stands] @property {string} fold @property {string} stock
  * @property {string} occasion @property {string} techniques @property {string} status
  * @property {string} [filmOn] @property {number} [copies] @property {readonly Layer[]} layers
+ * @property {readonly { item: string, amount: number, note?: string, for?: string }[]} uses
  */
 
 /** @type {readonly Card[]} */
@@ -77,6 +78,8 @@ async function makeCard(browser, card) {
   await fillAndKeep(page, page.getByLabel('Techniques, with commas between'), card.techniques);
   if (card.filmOn) await fillAndKeep(page, page.getByLabel('Filmed on'), card.filmOn);
   if (card.copies) await fillAndKeep(page, page.getByLabel('Copies'), String(card.copies));
+  await page.getByRole('button', { name: 'Supplies', exact: true }).click();
+  for (const use of card.uses) await addUse(page, use);
   await page.locator('[data-save-state=saved]').waitFor();
   const id = page.url().split('/')[4];
   const file = await (
@@ -84,7 +87,12 @@ async function makeCard(browser, card) {
   ).json();
   // Names that can be read in place of the random ids; nothing else in the file is touched.
   const text = `${JSON.stringify({ ...file, id: card.id }, undefined, 2)}\n`;
-  writeFileSync(`${folder}/${card.id}.nibwright.json`, withReadableIds(text, file.plan.pieces));
+  const named = JSON.parse(withReadableIds(text, file));
+  // Uses stand in the order of their ids, which are others now.
+  named.plan.uses.sort((/** @type {{ id: string }} */ a, /** @type {{ id: string }} */ b) =>
+    a.id < b.id ? -1 : 1,
+  );
+  writeFileSync(`${folder}/${card.id}.nibwright.json`, `${JSON.stringify(named, undefined, 2)}\n`);
   console.log(`${card.title}: ${card.layers.length} layers`);
   await context.close();
 }
@@ -127,6 +135,22 @@ async function addLayer(page, layer) {
     for (const [side, off] of Object.entries(layer.trim))
       await fillAndKeep(page, page.getByLabel(side, { exact: true }).last(), off);
   }
+}
+
+/**
+ * @param {import('@playwright/test').Page} page
+ * @param {Card['uses'][number]} use
+ */
+async function addUse(page, { item, amount, note, for: letter }) {
+  const adding = page.getByRole('combobox', { name: 'It takes' });
+  await fillAndKeep(page, adding, item);
+  // What is used and not used up has no amount.
+  if (amount > 0) await fillAndKeep(page, page.getByLabel(`Amount of ${item}`), String(amount));
+  if (note) await fillAndKeep(page, page.getByLabel(`Note on ${item}`), note);
+  if (!letter) return;
+  const choice = page.getByLabel(`What ${item} is for`);
+  const label = await choice.locator('option', { hasText: `for ${letter} ` }).textContent();
+  await choice.selectOption({ label: label ?? '' });
 }
 
 /**
@@ -193,10 +217,14 @@ async function fillAndKeep(page, field, text) {
 
 /**
  * @param {string} text
- * @param {readonly { id: string, name: string }[]} pieces
+ * @param {{ plan: { pieces: readonly { id: string, name: string }[], uses: readonly { id: string, item: { id: string } }[] } }} file
  */
-function withReadableIds(text, pieces) {
-  return pieces.reduce((named, { id, name }) => {
+function withReadableIds(text, { plan: { pieces, uses } }) {
+  const names = [
+    ...pieces.map(({ id, name }) => [id, name]),
+    ...uses.map(({ id, item }) => [id, `takes ${item.id}`]),
+  ];
+  return names.reduce((named, [id, name = '']) => {
     const readable = name
       .toLowerCase()
       .replaceAll(/[^a-z0-9]+/g, '-')

@@ -8,11 +8,19 @@ const views = [
   { name: 'base-slimline-tent', path: '/card/last-tram-home/base?piece=night-panel' },
   { name: 'base-gate', path: '/card/harbour-gate/base?piece=boat-panel' },
   { name: 'base-by-die', path: '/card/lighthouse-keeper/base?piece=cove-panel' },
-  { name: 'base-millimetres', path: '/card/depot/base?piece=broad-mat', unit: 'mm' },
+  { name: 'layout', path: '/card/rain-day/layout?piece=wren-cut' },
+  { name: 'layout-slimline', path: '/card/number-nine/layout?piece=list' },
+  { name: 'layout-places', path: '/card/lighthouse-keeper/layout?piece=gull-2', key: 'p' },
+  { name: 'shelf', path: '/card/bean-poles/layout', key: 'a' },
+  { name: 'stencil', path: '/card/low-water/layout?piece=sea', unit: 'mm' },
+  { name: 'cut', path: '/card/rain-day/cut', wait: 'Cut by this plan' },
+  { name: 'supplies', path: '/card/rain-day/sheet', click: 'Supplies' },
+  { name: 'stash', path: '/stash', click: 'Bean row paper 160 g' },
+  { name: 'buying', path: '/buying?release=night-tram' },
   { name: 'sheet', path: '/card/bean-poles/sheet' },
   { name: 'for-filming', path: '/card/bean-poles/sheet', click: 'For filming' },
   { name: 'team', path: '/team' },
-  { name: 'new-card', path: '/', key: 'n' },
+  { name: 'other-format', path: '/card/rain-day/base', key: 'q' },
 ];
 
 const browser = await chromium.launch({
@@ -25,12 +33,15 @@ const context = await browser.newContext({
 });
 await context.addCookies([{ name: 'nibwright-designer', value: 'orla', url: address }]);
 const page = await context.newPage();
-for (const { name, path, key, click, unit = 'in' } of views) {
+for (const { name, path, key, click, wait, unit = 'in' } of views) {
   await context.addCookies([{ name: 'nibwright-unit', value: unit, url: address }]);
   await page.goto(address + path);
-  await page.waitForLoadState('networkidle');
+  await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
+  if (wait) await page.getByRole('button', { name: wait }).waitFor();
+  await page.waitForTimeout(2500);
   if (key) await page.keyboard.press(key);
-  if (click) await page.getByRole('button', { name: click }).click();
+  if (click) await page.getByRole('button', { name: click, exact: true }).click();
+  await page.waitForTimeout(200);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 }
 await page.goto(`${address}/card/${await revisedCopy()}/revisions`);

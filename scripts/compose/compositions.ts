@@ -1,0 +1,231 @@
+import { centred } from '../../src/core/plan/piece';
+import {
+  at,
+  dieCut,
+  drawn,
+  gem,
+  image,
+  panel,
+  scatter,
+  stencilling,
+  words,
+  wreath,
+  type Compose,
+  typed,
+} from './lay';
+
+/** What lies on each card of the demo. */
+export const compositions: Readonly<Record<string, Compose>> = {
+  'bean-poles': () => [
+    image('wigwam', 'top-panel', 'bean-wigwam', at('c', 't 3/8')),
+    image('greeting', 'top-panel', 'grown-with-love', at('c', 'b 3/8')),
+    gem('gem-1', 'top-panel', at('l 7/16', 'b 1 1/4'), '#c4463a'),
+    gem('gem-2', 'top-panel', at('r 7/16', 'b 1 7/16'), '#c4463a', '3/32'),
+    gem('gem-3', 'top-panel', at('r 5/8', 'b 1 1/8'), '#c4463a', '1/16'),
+  ],
+  'rain-day': () => [
+    panel('sky', 'top-panel', 'Sky', { by: 'reveal', all: typed('1/4') }, 'sluice-216'),
+    image('cloud-1', 'sky', 'cloud', at('l 5/8', 't 3/8'), { colours: ['#eef2f3'] }),
+    image('cloud-2', 'sky', 'cloud', at('r 3/4', 't 1/2'), { colours: ['#b9c9d2'] }),
+    dieCut('far-hill', 'sky', 'Far hill', 'dunes', 'lovage-216', at('c', 'b 1/2'), {
+      attach: 'tape',
+      isMirrored: true,
+      overhang: 'with-support',
+    }),
+    dieCut('hill', 'sky', 'Near hill', 'hills', 'marrow-270', at('c', 'b 0'), {
+      attach: 'tape',
+      overhang: 'with-support',
+    }),
+    dieCut('shed-cut', 'sky', 'Shed', 'shed-die', 'chalk-216', at('r 11/16', 'b 7/16'), {
+      attach: 'thin-foam',
+    }),
+    image('shed', 'shed-cut', 'shed', centred),
+    dieCut('wren-cut', 'sky', 'Wren', 'wren-die', 'chalk-216', at('l 3/4', 'b 7/16'), {
+      attach: 'thin-foam',
+    }),
+    image('wren', 'wren-cut', 'wren', centred),
+    dieCut('frame', 'top-panel', 'Window frame', 'frames', 'chalk-216', centred, {
+      attach: 'foam',
+      step: 1,
+      turned: true,
+    }),
+    words('greeting', 'frame', ['a good day for the garden'], at('c', 'b 1/8'), '1/8', 'hand'),
+  ],
+  'number-nine': (file) => {
+    const laid = [
+      image('tram', 'night-lines-paper', 'tram', at('c', 'b 3/8')),
+      image('moon', 'night-lines-paper', 'moon', at('r 5/16', 't 1/2')),
+      image('lamp', 'night-lines-paper', 'lamp', at('r 1/2', 'b 2 1/8')),
+      words(
+        'list',
+        'lamp-strip',
+        ['one', 'more', 'stop,', 'and', 'then', 'the', 'cake'],
+        centred,
+        '1/8',
+        'clarendon',
+        '#3c2f22',
+      ),
+    ];
+    return [
+      ...laid,
+      ...scatter(file, laid, 'night-lines-paper', {
+        counts: [7, 13, 31],
+        denserAt: 'top',
+        look: 'splatter',
+        colour: '#f3ead6',
+        seed: 9,
+      }),
+    ];
+  },
+  'one-button': (file) => {
+    const middle = [image('greeting', 'front', 'with-all-my-buttons', centred)];
+    return [
+      ...middle,
+      ...wreath(
+        file,
+        middle,
+        'greeting',
+        [
+          ['button-four', 5],
+          ['button-two', 5],
+          ['small-leaf', 10],
+        ],
+        'oval',
+        3,
+      ),
+    ];
+  },
+  'last-tram-home': (file) => {
+    const laid = [
+      image('houses', 'night-panel', 'houses', at('r 3/8', 'b 1/2'), {
+        colours: ['#5b6a92', '#f5d77c'],
+      }),
+      image('tram', 'night-panel', 'tram', at('l 5/8', 'b 1/8')),
+      image('lamp', 'night-panel', 'lamp', at('c', 'b 1/8')),
+      image('moon', 'night-panel', 'moon', at('l 3/8', 't 1/4')),
+      image('greeting', 'night-panel', 'safe-home', at('r 5/8', 't 3/8'), { colours: ['#f5e6bd'] }),
+    ];
+    return [
+      ...laid,
+      ...scatter(file, laid, 'night-panel', {
+        counts: [5, 9, 21],
+        denserAt: 'top',
+        look: 'splatter',
+        colour: '#f3ead6',
+        seed: 4,
+      }),
+    ];
+  },
+  'lighthouse-keeper': () => [
+    image('waves', 'cove-panel', 'waves', at('c', 'b 7/16')),
+    image('gull-1', 'cove-panel', 'gull', at('r 1/2', 't 3/8', -8)),
+    dieCut('tower', 'cove-panel', 'Tower', 'lighthouse-die', 'chalk-216', at('l 3/8', 'b 1/2'), {
+      attach: 'foam',
+    }),
+    image('lighthouse', 'tower', 'lighthouse', centred),
+    words('greeting', 'beam', ['the light stays on'], at('r 3/8', 'c'), '1/8', 'hand'),
+    image('gull-2', 'cove-panel', 'gull', at('r 1', 'b 1 1/2', 6)),
+  ],
+  'jar-of-buttons': () => [
+    image('jar', 'jar-panel', 'jar', at('c', 't 3/8')),
+    image('greeting', 'jar-panel', 'thank-you', at('c', 'b 1/4')),
+    image('spool', 'jar-panel', 'spool', at('r 1/4', 'b 15/16', 12)),
+    gem('gem-1', 'jar-panel', at('l 1/2', 't 1'), '#3f6f74'),
+    gem('gem-2', 'jar-panel', at('l 5/8', 't 1 5/16'), '#d9a441', '3/32'),
+    gem('gem-3', 'jar-panel', at('r 5/8', 't 7/8'), '#b5533f', '3/32'),
+  ],
+  'marrow-prize': () => [
+    image('marrow', 'top-panel', 'marrow', at('c', 'c')),
+    words('greeting', 'top-panel', ['first prize'], at('c', 'b 5/8'), '3/16', 'hand', '#3d6b2c'),
+    dieCut('leaf', 'top-panel', 'Fern', 'fern', 'marrow-270', at('r 1/4', 't 1/4', 18), {
+      attach: 'liquid',
+      step: 1,
+    }),
+    dieCut('leaf-2', 'top-panel', 'Fern', 'fern', 'marrow-270', at('l 1/4', 't 1/4', -18), {
+      attach: 'liquid',
+      step: 1,
+    }),
+  ],
+  'shed-door': () => [
+    image('shed', 'top-panel', 'shed', at('c', 'b 1')),
+    image('sunflower', 'top-panel', 'sunflower', at('r 1/8', 'b 13/16')),
+    image('wren', 'top-panel', 'wren', at('l 1/4', 't 3/8')),
+    words('greeting', 'top-panel', ['a place of your own'], at('c', 'b 3/8'), '1/8', 'hand'),
+  ],
+  'harbour-gate': () => [
+    stencilling('rain', 'boat-panel', 'drizzle', null, centred, ['#d7e2e6']),
+    image('boat', 'boat-panel', 'boat', at('c', 'b 1/8')),
+  ],
+  'row-markers': () => [
+    image('carrot', 'marker-panel', 'carrot', at('c', 't 3/8')),
+    image('hips', 'marker-panel', 'small-leaf', at('l 1/2', 'b 1 3/8', -20)),
+    image('leaf', 'marker-panel', 'small-leaf', at('r 1/2', 'b 1 3/8', 20)),
+    words(
+      'greeting',
+      'marker-panel',
+      ['here be', 'carrots'],
+      at('c', 'b 1/2'),
+      '3/16',
+      'hand',
+      '#a8521a',
+    ),
+  ],
+  terminus: (file) => {
+    const laid = [
+      image('houses', 'skyline-panel', 'houses', at('l 1/4', 'b 1/2'), {
+        colours: ['#5b6a92', '#f5d77c'],
+      }),
+      image('houses-2', 'skyline-panel', 'houses', at('r 1/4', 'b 1/2'), {
+        colours: ['#4a5674', '#f5d77c'],
+      }),
+      image('tram', 'skyline-panel', 'tram', at('c', 'b 1/8')),
+      image('moon', 'skyline-panel', 'moon', at('r 3/4', 't 1/2')),
+    ];
+    return [
+      ...laid,
+      image('greeting', 'word-strip', 'safe-home', centred),
+      ...scatter(file, laid, 'skyline-panel', {
+        counts: [5, 11, 21],
+        denserAt: 'top',
+        look: 'splatter',
+        colour: '#f3ead6',
+        seed: 2,
+      }),
+    ];
+  },
+  'low-water': () => [
+    stencilling('sea', 'shore-panel', 'wavelets', ['158 mm', '49 mm'], at('c', 'b 0'), ['#d3e2e4']),
+    drawn(
+      'horizon',
+      'shore-panel',
+      'Horizon',
+      ['5', '1/16'],
+      'M0 500H1000',
+      at('c', 'third 1'),
+      '#8fb0b6',
+      '1/64',
+    ),
+    image('waves', 'shore-panel', 'waves', at('c', 'c')),
+    image('shell', 'shore-panel', 'shell', at('l 5/8', 'b 3/8', -10)),
+    image('herring', 'shore-panel', 'fish', at('r 3/4', 'b 5/8', -6)),
+    image('gull', 'shore-panel', 'gull', at('r 1', 't 3/8')),
+  ],
+  depot: (file) => {
+    const laid = [
+      image('tram', 'dusk-panel', 'tram', at('c', 'b 5/8')),
+      image('greeting', 'dusk-panel', 'thank-you', at('c', 't 1 3/4'), { colours: ['#f5e6bd'] }),
+      image('lamp', 'dusk-panel', 'lamp', at('r 3/8', 'b 2 3/8')),
+      image('moon', 'dusk-panel', 'moon', at('l 3/8', 't 3/8')),
+    ];
+    return [
+      ...laid,
+      ...scatter(file, laid, 'dusk-panel', {
+        counts: [3, 7, 15],
+        denserAt: 'top',
+        look: 'splatter',
+        colour: '#f3ead6',
+        seed: 5,
+      }),
+    ];
+  },
+};

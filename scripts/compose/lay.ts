@@ -1,0 +1,262 @@
+import { readFileSync } from 'node:fs';
+import { boxOnFace } from '../../src/core/composition/rulerFigures';
+import type { LetteringId } from '../../src/core/lettering/letterings';
+import { parseLength } from '../../src/core/length/parseLength';
+import type { TypedLength } from '../../src/core/length/lengthSchema';
+import { TICKS_PER_INCH } from '../../src/core/length/length';
+import {
+  libraryItemSchema,
+  type DieSet,
+  type Library,
+  type Stamp,
+} from '../../src/core/plan/libraryItem';
+import type { CardFile } from '../../src/core/plan/cardFile';
+import { faceIds } from '../../src/core/plan/faces';
+import type { PieceId } from '../../src/core/plan/ids';
+import {
+  centred,
+  plainMark,
+  plainPiece,
+  type Mark,
+  type Paper,
+  type Piece,
+  type PlaceRule,
+  type Support,
+} from '../../src/core/plan/piece';
+import { resolvePlan } from '../../src/core/resolve/resolvePlan';
+import { newScatter, newArrangement } from '../../src/core/composition/newArrangement';
+import { newImage, newStencilling } from '../../src/core/composition/newThing';
+
+const items = (file: string): Library =>
+  (JSON.parse(readFileSync(file, 'utf8')) as { items: unknown[] }).items.map((item) =>
+    libraryItemSchema.parse(item),
+  );
+export const library: Library = [...items('demo/stash.json'), ...items('demo/shapes.json')];
+const find = <K extends 'stamp' | 'die-set' | 'stencil'>(kind: K, id: string) => {
+  const item = library.find((each) => each.kind === kind && each.id === id);
+  if (!item) throw new Error(`compose: no ${kind} ${id}`);
+  return item as Extract<Library[number], { kind: K }>;
+};
+const stamp = (id: string): Stamp => find('stamp', id);
+const dies = (id: string): DieSet => find('die-set', id);
+
+export const typed = (text: string): TypedLength => {
+  const isBelow = text.startsWith('-');
+  const read = parseLength(isBelow ? text.slice(1) : text, 'in');
+  if (!read.ok) throw new Error(`compose: ${text}`);
+  return { ticks: (isBelow ? -read.length : read.length) as TypedLength['ticks'] };
+};
+const on = (support: string): Support =>
+  faceIds.some((face) => face === support)
+    ? { face: support as (typeof faceIds)[number] }
+    : { piece: support as PieceId };
+
+/** A place as one says it: 'c', 'l 1/2', 'r 1/4', 'third 2' across, then the same down. */
+export function at(across: string, down: string, turn = 0): PlaceRule {
+  const axis = (text: string, near: string, far: string) => {
+    if (text === 'c') return { from: 'centre' };
+    const [from = '', ...rest] = text.split(' ');
+    if (from === 'third') return { from, which: Number(rest[0]) };
+    return { from: from === near[0] ? near : far, distance: typed(rest.join(' ')) };
+  };
+  return { x: axis(across, 'left', 'right'), y: axis(down, 'top', 'bottom'), turn } as PlaceRule;
+}
+
+export const image = (
+  id: string,
+  support: string,
+  of: string,
+  place: PlaceRule = centred,
+  change: Partial<Extract<Mark, { kind: 'image' }>> = {},
+): Piece =>
+  ({ ...newImage({ id: id as PieceId, on: on(support) }, stamp(of)), place, ...change }) as Piece;
+
+export const words = (
+  id: string,
+  support: string,
+  lines: readonly string[],
+  place: PlaceRule,
+  xHeight = '1/8',
+  lettering: LetteringId = 'clarendon',
+  colour = '#22282b',
+  align: 'left' | 'centre' | 'right' = 'centre',
+): Piece => ({
+  kind: 'words',
+  ...plainMark,
+  id: id as PieceId,
+  name: lines.join(' ').slice(0, 60),
+  on: on(support),
+  place,
+  lines,
+  lettering,
+  xHeight: typed(xHeight),
+  align,
+  colour,
+});
+
+export const stencilling = (
+  id: string,
+  support: string,
+  of: string,
+  zone: readonly [string, string] | null,
+  place: PlaceRule,
+  colours: readonly string[],
+): Piece => ({
+  ...newStencilling({ id: id as PieceId, on: on(support) }, find('stencil', of)),
+  zone: zone && { width: typed(zone[0]), height: typed(zone[1]) },
+  place,
+  colours,
+});
+
+export const gem = (
+  id: string,
+  support: string,
+  place: PlaceRule,
+  colour: string,
+  across = '1/8',
+): Piece => ({
+  kind: 'dot',
+  ...plainMark,
+  id: id as PieceId,
+  name: 'Gem',
+  on: on(support),
+  place,
+  look: 'gem',
+  diameter: typed(across),
+  colour,
+  group: 'gems',
+  item: null,
+});
+
+export const drawn = (
+  id: string,
+  support: string,
+  name: string,
+  size: readonly [string, string],
+  path: string,
+  place: PlaceRule,
+  colour: string,
+  line = '0',
+): Piece => ({
+  kind: 'drawn',
+  ...plainMark,
+  id: id as PieceId,
+  name,
+  on: on(support),
+  place,
+  width: typed(size[0]),
+  height: typed(size[1]),
+  path,
+  lineWidth: typed(line),
+  colour,
+});
+
+export const dieCut = (
+  id: string,
+  support: string,
+  name: string,
+  set: string,
+  stock: string,
+  place: PlaceRule = centred,
+  change: Partial<Paper> & { readonly step?: number; readonly turned?: boolean } = {},
+): Piece => {
+  const { step = 0, turned = false, ...rest } = change;
+  return {
+    ...plainPiece,
+    id: id as PieceId,
+    name,
+    on: on(support),
+    size: { by: 'die', set: { id: dies(set).id, version: 1 }, step, turned },
+    place,
+    stock: { id: stock as Paper['stock']['id'], version: 1 },
+    ...rest,
+  };
+};
+
+export const panel = (
+  id: string,
+  support: string,
+  name: string,
+  size: Paper['size'],
+  stock: string,
+  place: PlaceRule = centred,
+  change: Partial<Paper> = {},
+): Piece => ({
+  ...plainPiece,
+  id: id as PieceId,
+  name,
+  on: on(support),
+  size,
+  place,
+  stock: { id: stock as Paper['stock']['id'], version: 1 },
+  ...change,
+});
+
+export type Compose = (file: CardFile) => readonly Piece[];
+
+/** The dots of a scatter on a paper, off what lies there already. */
+export function scatter(
+  file: CardFile,
+  pieces: readonly Piece[],
+  support: string,
+  how: {
+    readonly counts: readonly [number, number, number];
+    readonly denserAt: 'top' | 'bottom' | 'even';
+    readonly look: 'gem' | 'splatter' | 'sequin';
+    readonly colour: string;
+    readonly seed: number;
+  },
+): readonly Piece[] {
+  const card = resolvePlan({ ...file.plan, pieces: [...file.plan.pieces, ...pieces] }, library);
+  const under = card.pieces.find(({ id }) => id === support);
+  const face = under?.face ?? 'front';
+  let number = 0;
+  const { marks } = newScatter(
+    {
+      card,
+      support: under?.id ?? 'base',
+      on: under ? { piece: under.id } : { face },
+      newId: () => `dot-${(number += 1)}` as PieceId,
+      group: 'dots',
+    },
+    {
+      ...how,
+      sizes: [1 / 8, 3 / 32, 1 / 16].map((inch, index) => ({
+        diameter: inch * TICKS_PER_INCH,
+        count: how.counts[index] ?? 0,
+      })),
+      distance: TICKS_PER_INCH / 16,
+      keepOff: [...card.pieces, ...card.marks].filter(
+        (each) => each.face === face && each.support === (under?.id ?? 'base'),
+      ),
+    },
+  );
+  return marks;
+}
+
+/** A wreath on the base round words that lie there. */
+export function wreath(
+  file: CardFile,
+  pieces: readonly Piece[],
+  round: string,
+  tiers: readonly (readonly [string, number])[],
+  path: 'oval' | 'rectangle',
+  seed: number,
+): readonly Piece[] {
+  const card = resolvePlan({ ...file.plan, pieces: [...file.plan.pieces, ...pieces] }, library);
+  const middle = card.marks.find(({ id }) => id === round);
+  if (!middle) throw new Error(`compose: no ${round}`);
+  let number = 0;
+  return newArrangement(
+    {
+      card,
+      support: middle.support,
+      on: middle.piece.on,
+      newId: () => `ring-${(number += 1)}` as PieceId,
+      group: 'wreath',
+    },
+    path,
+    tiers.map(([id, count]) => ({ stamp: stamp(id), count })),
+    { around: boxOnFace(middle), clearance: TICKS_PER_INCH / 8, seed },
+  );
+}

@@ -1,0 +1,105 @@
+import { box, circle, ellipse, line, polygon } from './pen';
+import { lines, part, type Picture } from './picture';
+
+export const buttonTin: readonly Picture[] = [
+  {
+    id: 'button-four',
+    name: 'Large button',
+    size: [84, 84],
+    sort: 'outline',
+    outline: 2,
+    hasDie: true,
+    parts: [
+      part('button', '#b5533f', circle(42, 42, 40)),
+      part('dish', '#8f3d2d', circle(42, 42, 28)),
+      part(
+        'holes',
+        '#f6efe2',
+        circle(34, 34, 4.6),
+        circle(50, 34, 4.6),
+        circle(34, 50, 4.6),
+        circle(50, 50, 4.6),
+      ),
+    ],
+  },
+  {
+    id: 'button-two',
+    name: 'Small button',
+    size: [56, 56],
+    sort: 'outline',
+    outline: 1.8,
+    hasDie: true,
+    parts: [
+      part('button', '#d9a441', circle(28, 28, 26)),
+      part('dish', '#b9852b', circle(28, 28, 17)),
+      part('holes', '#f6efe2', circle(21, 28, 4), circle(35, 28, 4)),
+    ],
+  },
+  {
+    id: 'jar',
+    name: 'Jar with a lid',
+    size: [160, 220],
+    sort: 'outline',
+    outline: 2.5,
+    hasDie: true,
+    parts: [
+      part('glass', '#e4eef0', box(10, 46, 140, 168, 26)),
+      part('lid', '#8a5f35', box(24, 8, 112, 34, 6)),
+      part('neck', '#d2e0e3', box(32, 40, 96, 14)),
+      part('buttons', '#b5533f', circle(48, 186, 20), circle(112, 176, 18)),
+      part(
+        'more buttons',
+        '#d9a441',
+        circle(84, 190, 17),
+        circle(66, 152, 16),
+        circle(120, 138, 13),
+      ),
+      part(
+        'last buttons',
+        '#3f6f74',
+        circle(98, 150, 14),
+        circle(38, 148, 12),
+        circle(82, 120, 15),
+      ),
+    ],
+  },
+  {
+    id: 'spool',
+    name: 'Spool of thread',
+    size: [90, 120],
+    sort: 'outline',
+    outline: 2,
+    hasDie: true,
+    parts: [
+      part('thread', '#3f6f74', box(16, 20, 58, 80)),
+      lines(
+        'turns',
+        '#2f5357',
+        1.8,
+        line([16, 34], [74, 40]),
+        line([16, 50], [74, 56]),
+        line([16, 66], [74, 72]),
+        line([16, 82], [74, 88]),
+      ),
+      part('ends', '#c79a63', box(4, 4, 82, 18, 5), box(4, 98, 82, 18, 5)),
+    ],
+  },
+  {
+    id: 'balloon',
+    name: 'Balloon',
+    size: [80, 170],
+    sort: 'outline',
+    outline: 2,
+    hasDie: true,
+    parts: [
+      lines('string', '#5a5f63', 2, 'M40 104C52 122 28 140 40 168'),
+      part(
+        'balloon',
+        '#c4463a',
+        'M40 100C16 92 2 66 4 44C6 18 22 2 40 2C58 2 74 18 76 44C78 66 64 92 40 100Z',
+      ),
+      part('knot', '#9a2f26', polygon([40, 98], [48, 108], [32, 108])),
+      part('shine', '#eba198', ellipse(24, 36, 6, 12)),
+    ],
+  },
+];

@@ -1,0 +1,126 @@
+import { box, circle, ellipse, hill, line, polygon } from './pen';
+import { ink, lines, part, type Picture } from './picture';
+
+export const tideTable: readonly Picture[] = [
+  {
+    id: 'lighthouse',
+    name: 'Lighthouse',
+    size: [120, 290],
+    sort: 'outline',
+    outline: 2.5,
+    hasDie: true,
+    parts: [
+      part(
+        'rock',
+        '#6b6f73',
+        hill(120, 290, [
+          [30, 262],
+          [64, 252],
+          [96, 268],
+        ]),
+      ),
+      part('tower', '#f6f2e8', polygon([36, 258], [44, 76], [76, 76], [86, 258])),
+      part(
+        'bands',
+        '#b3392f',
+        polygon([42.4, 110], [77.8, 110], [79.9, 146], [41, 146]),
+        polygon([39.2, 182], [81.9, 182], [83.9, 218], [37.7, 218]),
+      ),
+      part('lantern', '#f5d77c', box(46, 46, 28, 30)),
+      part('gallery', '#2f3a46', box(36, 72, 48, 8)),
+      part('cap', '#b3392f', 'M42 46C44 20 76 20 78 46Z', box(58, 14, 4, 14)),
+      part('door', '#2f3a46', 'M52 258V236C52 222 70 222 70 236V258Z'),
+    ],
+  },
+  {
+    id: 'gull',
+    name: 'Gull',
+    size: [140, 62],
+    sort: 'outline',
+    outline: 2,
+    hasDie: true,
+    parts: [
+      part(
+        'wings',
+        '#e9edf0',
+        'M70 40C56 10 26 2 4 10C26 16 44 30 56 50Z',
+        'M70 40C84 8 116 2 136 14C112 18 96 32 84 50Z',
+      ),
+      part('body', '#fbfbf8', ellipse(70, 47, 22, 11)),
+      part('tips', '#4a4f54', 'M4 10L20 9L16 14Z', 'M136 14L120 11L124 17Z'),
+      part('beak', '#e0a02c', polygon([91, 46], [104, 50], [90, 52])),
+      part('eye', ink, circle(84, 44, 2)),
+    ],
+  },
+  {
+    id: 'boat',
+    name: 'Sailing boat',
+    size: [160, 190],
+    sort: 'outline',
+    outline: 2.5,
+    hasDie: true,
+    parts: [
+      lines('mast', '#6f4e33', 4, line([78, 6], [78, 150])),
+      part('sail', '#f3ead6', polygon([84, 12], [84, 136], [146, 136])),
+      part('jib', '#c96f4a', polygon([72, 30], [72, 136], [22, 136])),
+      part('hull', '#2f5d73', 'M6 146H154C146 176 130 186 110 186H48C28 186 14 176 6 146Z'),
+      part('stripe', '#f3ead6', 'M9 156H151L148 162H12Z'),
+    ],
+  },
+  {
+    id: 'waves',
+    name: 'Three waves',
+    size: [320, 60],
+    sort: 'solid',
+    hasDie: false,
+    parts: [
+      lines(
+        'waves',
+        '#4f8a97',
+        5,
+        'M4 16C24 2 44 2 64 16S104 30 124 16S164 2 184 16S224 30 244 16S284 2 316 16',
+        'M24 36C44 24 60 24 78 36S112 48 132 36S170 24 190 36S226 48 250 36',
+        'M84 54C100 44 116 44 130 54S164 62 182 54',
+      ),
+    ],
+  },
+  {
+    id: 'shell',
+    name: 'Fan shell',
+    size: [90, 84],
+    sort: 'outline',
+    outline: 2,
+    hasDie: true,
+    parts: [
+      part(
+        'shell',
+        '#e8b9a0',
+        'M45 80C30 78 34 70 28 66C6 54 -4 30 8 18C14 8 24 12 28 6C38 0 52 0 62 6C66 12 76 8 82 18C94 30 84 54 62 66C56 70 60 78 45 80Z',
+      ),
+      lines(
+        'ribs',
+        '#b7785c',
+        2,
+        line([45, 74], [18, 22]),
+        line([45, 74], [34, 10]),
+        line([45, 74], [56, 10]),
+        line([45, 74], [72, 22]),
+      ),
+    ],
+  },
+  {
+    id: 'fish',
+    name: 'Herring',
+    size: [130, 56],
+    sort: 'outline',
+    outline: 2,
+    hasDie: true,
+    parts: [
+      part('tail', '#4f7f8c', polygon([96, 28], [128, 6], [120, 28], [128, 52])),
+      part('body', '#7fb0b8', ellipse(54, 28, 52, 22)),
+      part('belly', '#dbe7e6', 'M6 34C30 54 80 54 102 32C76 40 34 42 6 34Z'),
+      part('eye', ink, circle(22, 23, 4)),
+      lines('gill', ink, 1.8, 'M36 14C42 24 42 34 36 42'),
+    ],
+  },
+];
