@@ -23,6 +23,11 @@ const library: Library = ['#fbfaf6', '#57694a'].map((colour, index) => ({
   gramsPerSquareMetre: 216,
   caliper: asTyped(inches(0, 1, 64)),
   sheets: ['letter'],
+  bSide: null,
+  pounds: null,
+  direction: 'none',
+  grain: null,
+  sale: { from: null, until: null },
 }));
 
 /** Stacks of four layers beside one another, a third of them in odd sixteenths. */

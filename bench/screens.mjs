@@ -17,11 +17,16 @@ export async function benchScreens() {
     for (const path of [
       '/',
       '/card/bean-poles/base',
+      '/card/bean-poles/layout',
+      '/card/bean-poles/cut',
       '/card/bean-poles/sheet',
+      '/stash',
       '/card/bean-poles/revisions',
     ])
       opened.push(await open(browser, path));
     console.table(opened);
+    console.log('Dragging words among 200 dots on the Layout (target: 60 frames a second)');
+    console.table([await dragAmong(browser)]);
     await fill(1000 - 14);
     console.log('The Ledge with 1000 cards, first with each computed anew, then again');
     console.table([
@@ -29,6 +34,49 @@ export async function benchScreens() {
       { ...(await open(browser, '/')), ...(await searchLedge(browser)) },
     ]);
   });
+}
+
+/**
+ * Drags the words of a card with 200 dots to and fro; the gaps between its frames, in milliseconds.
+ * @param {import('@playwright/test').Browser} browser
+ */
+async function dragAmong(browser) {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const page = await context.newPage();
+  await page.goto(`${address}/card/one-button/layout`);
+  await page.getByRole('group', { name: /to scale/ }).waitFor();
+  await page.getByRole('button', { name: 'Scatter…' }).click();
+  for (const [index, count] of [30, 60, 110].entries())
+    await page.getByLabel(`How many of size ${index + 1}`).fill(String(count));
+  await page.getByRole('button', { name: 'Scatter 200 dots' }).click();
+  const words = await page.locator('[data-thing=greeting]').boundingBox();
+  if (!words) throw new Error('dragAmong: no words on the table');
+  const [x, y] = [words.x + words.width / 2, words.y + words.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  const gaps = page.evaluate(
+    () =>
+      new Promise((resolve) => {
+        /** @type {number[]} */
+        const found = [];
+        let last = performance.now();
+        const frame = (/** @type {number} */ now) => {
+          found.push(now - last);
+          last = now;
+          if (found.length < 120) globalThis.requestAnimationFrame(frame);
+          else resolve(found);
+        };
+        globalThis.requestAnimationFrame(frame);
+      }),
+  );
+  for (let step = 0; step < 240; step += 1)
+    await page.mouse.move(x + 60 * Math.sin(step / 12), y + 90 * Math.cos(step / 12) - 90);
+  const sorted = /** @type {number[]} */ (await gaps).slice(1).toSorted((a, b) => a - b);
+  await page.mouse.up();
+  await context.close();
+  const at = (/** @type {number} */ part) =>
+    Math.round((sorted[Math.floor(sorted.length * part)] ?? NaN) * 10) / 10;
+  return { 'median ms': at(0.5), '95 % ms': at(0.95), 'longest ms': at(0.999) };
 }
 
 /**
@@ -48,11 +96,18 @@ async function open(browser, path) {
   // Hydrated: the island has dropped the mark of a page that is only drawn.
   await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
   const ms = Math.round(performance.now() - start);
+  const first = scripts.length;
   await page.waitForLoadState('networkidle');
   const bytes = (await Promise.all(scripts)).map((body) => gzipSync(body).length);
-  const script = bytes.reduce((sum, each) => sum + each, 0);
+  const kilobytes = (/** @type {number[]} */ sizes) =>
+    Math.round(sizes.reduce((sum, each) => sum + each, 0) / 1000);
   await context.close();
-  return { path, 'open ms': ms, 'script kB': Math.round(script / 1000) };
+  return {
+    path,
+    'open ms': ms,
+    'first script kB': kilobytes(bytes.slice(0, first)),
+    'with what comes after kB': kilobytes(bytes),
+  };
 }
 
 /** @param {number} count */
