@@ -75,7 +75,8 @@ export default tseslint.config(
         {
           patterns: [
             {
-              regex: '^(?!\\.{1,2}/|zod$|papaparse$)',
+              regex:
+                '^(?!\\.{1,2}/|zod$|papaparse$|dxf-writer$|svgpath$|clipper2-ts$|fast-xml-parser$)',
               message: 'The core imports zod and small computation libraries only.',
             },
           ],

@@ -8,6 +8,8 @@ export default defineConfig({
   workers: 1,
   timeout: 120_000,
   expect: { timeout: 15_000 },
+  // A shared machine may pause for seconds; what passes only then is named at the end of the run.
+  retries: 1,
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },

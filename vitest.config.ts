@@ -6,7 +6,13 @@ export default defineConfig({
     projects: [
       {
         extends: true,
-        test: { name: 'core', include: ['src/core/**/*.test.ts'], environment: 'node' },
+        // Searches take seconds where the machine is shared; no test is about time.
+        test: {
+          name: 'core',
+          include: ['src/core/**/*.test.ts'],
+          environment: 'node',
+          testTimeout: 60_000,
+        },
       },
       {
         extends: true,

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './nibwright';
 import { readPdf } from './readPdf';
 
 /** Each format with one of the folds, and the blank that comes of it: from the handbook's table, or twice the size. */

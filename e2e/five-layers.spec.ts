@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './nibwright';
 
 /** The worked five-layer A2 of common practice: reveal given, size that must come out. */
 const front = [

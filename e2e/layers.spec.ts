@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './nibwright';
 
 async function openCopy(page: Page, card: string, query = '') {
   const response = await page.request.post(`/api/cards/${card}/copy`, { data: {} });

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './nibwright';
 
 test('a card goes into the bin, comes back by undo, and again from the bin', async ({ page }) => {
   await page.request.post('/api/cards/marrow-prize/copy', { data: {} });
@@ -29,7 +29,7 @@ test('cards stand at one scale, drawn from their plans', async ({ page }) => {
       .getByRole('listitem')
       .filter({ hasText: name })
       .first()
-      .locator('svg rect')
+      .locator('svg > g path')
       .first()
       .boundingBox();
     return box?.height ?? 0;

@@ -1,11 +1,16 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './nibwright';
 
 const screens = [
   { name: 'the Ledge', path: '/' },
   { name: 'the Base station', path: '/card/bean-poles/base?piece=dark-mat' },
   { name: 'a card with findings', path: '/card/shed-door/base?piece=top-panel' },
+  { name: 'the Layout station', path: '/card/rain-day/layout?piece=shed-cut' },
+  { name: 'words on the Layout', path: '/card/number-nine/layout?piece=list' },
   { name: 'the Sheet station', path: '/card/bean-poles/sheet' },
+  { name: 'the Cut station', path: '/card/bean-poles/cut' },
+  { name: 'the Stash', path: '/stash' },
+  { name: 'the buying list', path: '/buying?release=allotment-row' },
   { name: 'the revisions', path: '/card/bean-poles/revisions' },
   { name: 'the Team page', path: '/team' },
   { name: 'a gate fold', path: '/card/harbour-gate/base?piece=boat-panel' },
@@ -84,6 +89,22 @@ const openings: readonly {
     name: 'the sheet for filming',
     path: '/card/bean-poles/sheet',
     open: (page) => page.getByRole('button', { name: 'For filming' }).click(),
+  },
+  {
+    name: 'the supplies of a card',
+    path: '/card/bean-poles/sheet',
+    open: (page) => page.getByRole('button', { name: 'Supplies', exact: true }).click(),
+  },
+  { name: 'adding to the stash', path: '/stash', open: (page) => page.keyboard.press('a') },
+  {
+    name: 'a CSV file to take in',
+    path: '/stash',
+    open: (page) => page.getByRole('button', { name: 'Import CSV' }).click(),
+  },
+  {
+    name: 'a paper of the stash unfolded',
+    path: '/stash',
+    open: (page) => page.getByRole('button', { name: 'Bean row paper 160 g' }).click(),
   },
   {
     name: 'each side and a place from an edge',

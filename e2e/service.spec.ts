@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './nibwright';
 
 const card = readFileSync('demo/cards/bean-poles.nibwright.json', 'utf8');
 
@@ -84,4 +84,70 @@ test('the OpenAPI document is served', async ({ request }) => {
   };
   expect(document.openapi).toBe('3.1.0');
   expect(Object.keys(document.paths)).toContain('/api/compute/resolve');
+});
+
+test('the cutting service answers a bare batch, and refuses what is too much with the reason', async ({
+  request,
+}) => {
+  const batches = JSON.parse(readFileSync('test/reference/cutting/batches.json', 'utf8')) as {
+    cases: { id: string; lowerBound: number }[];
+  };
+  const batch = batches.cases.find(({ id }) => id === 'letter-batch-50');
+  if (!batch) throw new Error('no batch');
+  const answer = await request.post('/api/compute/cutting', { data: batch });
+  expect(answer.status()).toBe(200);
+  expect(await answer.json()).toMatchObject({
+    kind: 'batch',
+    sheets: batch.lowerBound,
+    isProven: true,
+  });
+  const few = await request.post('/api/compute/cutting', { data: { ...batch, mostPieces: 10 } });
+  expect(few.status()).toBe(422);
+  expect(await few.text()).toContain('at most 10 are allowed');
+  const large = await request.post('/api/compute/cutting', {
+    data: { ...batch, note: 'x'.repeat(1_100_000) },
+  });
+  expect(large.status()).toBe(413);
+  const wrong = await request.post('/api/compute/cutting', {
+    data: { ...batch, pieces: [{ id: 'a', w: 0, h: 1, copies: 1 }] },
+  });
+  expect(wrong.status()).toBe(400);
+  expect(await wrong.json()).toMatchObject({ error: { path: 'pieces.0.w' } });
+});
+
+test('the cutting service keeps its time limit and says that it was cut short', async ({
+  request,
+}) => {
+  const pieces = Array.from({ length: 40 }, (_, at) => ({
+    id: `p${at}`,
+    w: 31 + ((at * 7) % 53),
+    h: 23 + ((at * 11) % 47),
+    copies: 40 + at,
+  }));
+  const data = { sheet: { w: 210, h: 297 }, pieces, timeLimitSeconds: 0.2 };
+  const answer = await request.post('/api/compute/cutting', { data });
+  expect(answer.status()).toBe(200);
+  expect(await answer.json()).toMatchObject({ kind: 'batch', isCutShort: true });
+});
+
+test('the supplies service lists what a card file takes, sheets from its cut plan', async ({
+  request,
+}) => {
+  const file: unknown = await (
+    await request.get('/api/cards/bean-poles/card.nibwright.json')
+  ).json();
+  const answer = await request.post('/api/compute/supplies', { data: { file, copies: 50 } });
+  expect(answer.status()).toBe(200);
+  const { rows, cutPlan } = (await answer.json()) as {
+    rows: { unit: string; batch: number | null; name: string }[];
+    cutPlan: { stocks: { count: number }[] };
+  };
+  const sheets = rows.reduce(
+    (sum, { unit, batch }) => sum + (unit === 'sheet' ? (batch ?? 0) : 0),
+    0,
+  );
+  expect(sheets).toBe(cutPlan.stocks.reduce((sum, { count }) => sum + count, 0));
+  expect(rows.some(({ name }) => name === 'Red gems 3 mm')).toBe(true);
+  const broken = await request.post('/api/compute/supplies', { data: { file: { plan: 1 } } });
+  expect(broken.status()).toBe(400);
 });

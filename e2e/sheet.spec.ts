@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './nibwright';
 import { readPdf } from './readPdf';
 
 async function print(page: Page, format: 'Letter' | 'A4') {

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './nibwright';
 
 async function open(page: Page, path: string) {
   await page.goto(path);

@@ -1,9 +1,13 @@
-// Bundles the launcher and the backup command beside the built pages, with the migrations it needs.
+// Bundles the launcher, the backup command and the computing thread beside the built pages, with the migrations it needs.
 import { cp } from 'node:fs/promises';
 import { build } from 'esbuild';
 
 await build({
-  entryPoints: { serve: 'src/server/serve.ts', backup: 'src/server/backupCommand.ts' },
+  entryPoints: {
+    serve: 'src/server/serve.ts',
+    backup: 'src/server/backupCommand.ts',
+    computeThread: 'src/server/computeThread.ts',
+  },
   outdir: 'dist',
   outExtension: { '.js': '.mjs' },
   bundle: true,

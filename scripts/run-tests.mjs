@@ -4,7 +4,12 @@ import { ensureBuild, environment, run, StepError } from './prepare.mjs';
 
 const reports = '.nib';
 
-/** @returns {boolean} whether all passed; the last line printed is `N passed, N failed` */
+/**
+ * @typedef {{ passed: number, failed: number, names?: readonly string[], flaky?: readonly string[] }} Result
+ * `names` are those of the tests that failed, `flaky` of those that passed on a second try only
+ */
+
+/** @returns {boolean} whether all passed; what failed is named, and the last line printed is `N passed, N failed` */
 export function runTests() {
   mkdirSync(reports, { recursive: true });
   const results = [
@@ -31,10 +36,12 @@ export function runTests() {
         `--outputFile.json=${report}`,
       ]);
       if (!existsSync(report)) return { passed: 0, failed: 1 };
-      const { numPassedTests: passed, numFailedTests: failed } = JSON.parse(
-        readFileSync(report, 'utf8'),
-      );
-      return sound(passed, failed, ended);
+      const {
+        numPassedTests: passed,
+        numFailedTests: failed,
+        testResults,
+      } = JSON.parse(readFileSync(report, 'utf8'));
+      return { ...sound(passed, failed, ended), names: failedUnits(testResults) };
     }),
     step('Browser tests', () => {
       const report = `${reports}/playwright.json`;
@@ -43,26 +50,60 @@ export function runTests() {
         env: { ...environment, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
       });
       if (!existsSync(report)) return { passed: 0, failed: 1 };
-      const { expected, unexpected, flaky, skipped } = JSON.parse(
-        readFileSync(report, 'utf8'),
-      ).stats;
-      // A skipped browser test has checked nothing, so it counts as failed.
-      return sound(expected + flaky, unexpected + skipped, ended);
+      const { stats, suites } = JSON.parse(readFileSync(report, 'utf8'));
+      const { expected, unexpected, flaky, skipped } = stats;
+      return {
+        // A skipped browser test has checked nothing, so it counts as failed.
+        ...sound(expected + flaky, unexpected + skipped, ended),
+        names: specsOf(suites, ({ ok }) => !ok),
+        flaky: specsOf(suites, isFlaky),
+      };
     }),
   ];
   const passed = results.reduce((sum, result) => sum + result.passed, 0);
   const failed = results.reduce((sum, result) => sum + result.failed, 0);
+  for (const name of results.flatMap(({ flaky = [] }) => flaky))
+    console.log(`Passed on a second try only: ${name}`);
+  for (const name of results.flatMap(({ names = [] }) => names)) console.log(`Failed: ${name}`);
   console.log(`${passed} passed, ${failed} failed`);
   return failed === 0;
 }
 
 /**
  * @param {string} name
- * @param {() => { passed: number, failed: number }} check
+ * @param {() => Result} check
+ * @returns {Result} with names for what failed, were it only the step's own
  */
 function step(name, check) {
   console.log(`\n${name}`);
-  return check();
+  const { passed, failed, names = [], flaky = [] } = check();
+  return { passed, failed, flaky, names: failed > 0 && names.length === 0 ? [name] : names };
+}
+
+/** @param {{ assertionResults: { status: string, fullName: string }[] }[]} files */
+function failedUnits(files) {
+  return files.flatMap(({ assertionResults }) =>
+    assertionResults.filter(({ status }) => status === 'failed').map(({ fullName }) => fullName),
+  );
+}
+
+/**
+ * @typedef {{ ok: boolean, file: string, line: number, title: string, tests: { status: string }[] }} Spec
+ * @typedef {{ specs: Spec[], suites?: Suite[] }} Suite
+ * @param {Suite[]} suites
+ * @param {(spec: Spec) => boolean} isWanted
+ * @returns {string[]}
+ */
+function specsOf(suites, isWanted) {
+  return suites.flatMap(({ specs, suites: inner = [] }) => [
+    ...specs.filter(isWanted).map(({ file, line, title }) => `${file}:${line} ${title}`),
+    ...specsOf(inner, isWanted),
+  ]);
+}
+
+/** @param {Spec} spec */
+function isFlaky({ tests }) {
+  return tests.some(({ status }) => status === 'flaky');
 }
 
 /** @param {boolean} passed */

@@ -4,11 +4,21 @@ import type { TypedLength } from '../../src/core/length/lengthSchema';
 import { defaultHabits } from '../../src/core/plan/habits';
 import type { LibraryId, PieceId } from '../../src/core/plan/ids';
 import { faceIds, type FaceId } from '../../src/core/plan/faces';
-import type { DieSet, Library, LibraryRef, Stock } from '../../src/core/plan/libraryItem';
+import type {
+  DieSet,
+  Library,
+  LibraryRef,
+  Stamp,
+  Stencil,
+  Stock,
+} from '../../src/core/plan/libraryItem';
 import { newPlan } from '../../src/core/plan/newPlan';
 import {
   centred,
+  plainMark,
   plainPiece,
+  type Mark,
+  type Paper,
   type Piece,
   type PlaceRule,
   type SizeRule,
@@ -45,6 +55,11 @@ const stock = (ref: LibraryRef, change: Partial<Stock>): Stock => ({
   gramsPerSquareMetre: 216,
   caliper: typed('0.3 mm'),
   sheets: ['letter', 'a4'],
+  bSide: null,
+  pounds: null,
+  direction: 'none',
+  grain: null,
+  sale: { from: null, until: null },
   ...change,
 });
 
@@ -53,17 +68,60 @@ const coveDies: DieSet = {
   kind: 'die-set',
   ...coves,
   name: 'Cove rectangles',
+  sale: { from: null, until: null },
+  cuts: 'shape',
+  stitch: null,
+  shape: null,
+  goesWith: [],
   steps: ['4 x 5 1/4', '3 3/4 x 5', '3 1/2 x 4 3/4'].map((text) => {
     const [width = '', height = ''] = text.split(' x ');
     return { width: typed(width), height: typed(height) };
   }),
 };
 
+/** A stamp two inches wide and one high, of a filled body and a line. */
+export const wren: LibraryRef = { id: 'wren' as LibraryId, version: 1 };
+
+const wrenStamp: Stamp = {
+  kind: 'stamp',
+  ...wren,
+  name: 'Garden wren',
+  sale: { from: null, until: null },
+  stamp: 'outline',
+  width: typed('2'),
+  height: typed('1'),
+  shape: { box: { width: 200, height: 100 }, outline: 'M0 100L100 0L200 100Z' },
+  layers: [
+    { name: 'body', path: 'M0 100L100 0L200 100Z', lineWidth: 0, colour: '#7a6a55' },
+    { name: 'lines', path: 'M0 100L100 0L200 100Z', lineWidth: 3, colour: '#1e2428' },
+  ],
+  words: null,
+  goesWith: [],
+};
+
+/** A stencil two inches wide and three high that repeats every half inch. */
+export const drizzle: LibraryRef = { id: 'drizzle' as LibraryId, version: 1 };
+
+const drizzleStencil: Stencil = {
+  kind: 'stencil',
+  ...drizzle,
+  name: 'Drizzle',
+  sale: { from: null, until: null },
+  width: typed('2'),
+  height: typed('3'),
+  box: { width: 200, height: 300 },
+  repeat: { kind: 'grid', across: typed('1/2'), down: typed('1/2') },
+  layers: [{ name: 'drops', openings: 'M20 20H30V30H20Z', colour: '#6f8fa3' }],
+};
+
+/** Two stocks of card, a patterned paper, nested dies, a stamp and a stencil. */
 export const library: Library = [
   stock(chalk, {}),
   stock(moss, { name: 'Moss 216 g', colour: '#57694a' }),
   stock(rowPaper, { name: 'Bean row', paper: 'patterned', colour: '#dfe7d0', sheets: ['6x6'] }),
   coveDies,
+  wrenStamp,
+  drizzleStencil,
 ];
 
 export const a2Upright: Base['format'] = { kind: 'named', id: 'a2', stand: 'upright' };
@@ -71,17 +129,24 @@ export const a2Upright: Base['format'] = { kind: 'named', id: 'a2', stand: 'upri
 /** A plan on an A2, side fold, in inches, unless told otherwise. */
 export function planOf(
   pieces: readonly Piece[],
-  { format = a2Upright, fold = 'side', unit = 'in' }: Partial<PlanOptions> = {},
+  {
+    format = a2Upright,
+    fold = 'side',
+    unit = 'in',
+    stock: base = chalk,
+  }: Partial<PlanOptions> = {},
 ): Plan {
   const habits = defaultHabits(unit);
   const about = { title: 'Bean poles', designerId: null, releaseId: null };
-  return { ...newPlan({ ...about, habits, stock: chalk, format, fold }), pieces };
+  return { ...newPlan({ ...about, habits, stock: base, format, fold }), pieces };
 }
 
 interface PlanOptions {
   readonly format: Base['format'];
   readonly fold: Base['fold'];
   readonly unit: Unit;
+  /** Of the base. */
+  readonly stock: LibraryRef;
 }
 
 /** A piece glued on a face or, by its id, on another piece; in a colour that shows on the chalk base. */
@@ -89,8 +154,8 @@ export function pieceOn(
   on: FaceId | (string & {}),
   id: string,
   size: SizeRule,
-  change: Partial<Piece> | PlaceRule = centred,
-): Piece {
+  change: Partial<Paper> | Omit<PlaceRule, 'turn'> = centred,
+): Paper {
   return {
     ...plainPiece,
     id: id as PieceId,
@@ -98,7 +163,101 @@ export function pieceOn(
     on: isFace(on) ? { face: on } : { piece: on as PieceId },
     size,
     stock: isFace(on) ? moss : chalk,
-    ...('x' in change ? { place: change } : change),
+    ...('x' in change ? { place: { turn: 0, ...change } } : change),
+  };
+}
+
+/** What each mark has beside what is told of it. */
+function markOn(on: string, id: string, place: Omit<PlaceRule, 'turn'> & { turn?: number }) {
+  return {
+    ...plainMark,
+    id: id as PieceId,
+    name: id,
+    on: isFace(on) ? { face: on } : { piece: on as PieceId },
+    place: { turn: 0, ...place },
+  };
+}
+
+/** The print of a stamp, centred unless it is placed. */
+export function stampedOn(
+  on: string,
+  id: string,
+  stamp: LibraryRef,
+  place: Partial<PlaceRule> = {},
+): Extract<Mark, { kind: 'image' }> {
+  return {
+    kind: 'image',
+    ...markOn(on, id, { ...centred, ...place }),
+    stamp,
+    colours: ['#7a6a55', '#1e2428'],
+    crop: null,
+  };
+}
+
+/** Words with small letters an eighth of an inch high, centred unless they are placed. */
+export function wordsOn(
+  on: string,
+  id: string,
+  lines: readonly string[],
+  place: Partial<PlaceRule> = {},
+): Extract<Mark, { kind: 'words' }> {
+  return {
+    kind: 'words',
+    ...markOn(on, id, { ...centred, ...place }),
+    lines,
+    lettering: 'plain',
+    xHeight: typed('1/8'),
+    align: 'centre',
+    colour: '#1e2428',
+  };
+}
+
+/** A gem an eighth of an inch across. */
+export function dotOn(
+  on: string,
+  id: string,
+  place: Partial<PlaceRule> = {},
+): Extract<Mark, { kind: 'dot' }> {
+  return {
+    kind: 'dot',
+    ...markOn(on, id, { ...centred, ...place }),
+    look: 'gem',
+    diameter: typed('1/8'),
+    colour: '#b04a3a',
+    item: null,
+  };
+}
+
+/** Colour through a stencil, over all of what it lies on. */
+export function stencilledOn(
+  on: string,
+  id: string,
+  stencil: LibraryRef,
+): Extract<Mark, { kind: 'stencil' }> {
+  return {
+    kind: 'stencil',
+    ...markOn(on, id, centred),
+    stencil,
+    turned: false,
+    zone: null,
+    colours: ['#6f8fa3'],
+  };
+}
+
+/** A line drawn across, two inches long. */
+export function drawnOn(
+  on: string,
+  id: string,
+  place: Partial<PlaceRule> = {},
+): Extract<Mark, { kind: 'drawn' }> {
+  return {
+    kind: 'drawn',
+    ...markOn(on, id, { ...centred, ...place }),
+    width: typed('2'),
+    height: typed('1/4'),
+    path: 'M0 500H1000',
+    lineWidth: typed('1/64'),
+    colour: '#1e2428',
   };
 }
 

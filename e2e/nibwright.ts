@@ -1,0 +1,36 @@
+import { test as base, type Page } from '@playwright/test';
+
+export {
+  expect,
+  type APIRequestContext,
+  type Browser,
+  type Locator,
+  type Page,
+} from '@playwright/test';
+
+/** The page comes from the server whole; what is typed counts from the moment its script has taken over. */
+export async function untilLive(page: Page): Promise<void> {
+  await page
+    .locator('astro-island[ssr], main[aria-busy=true]')
+    .first()
+    .waitFor({ state: 'detached' });
+}
+
+/** As in Playwright, but a page that is opened or loaded anew is waited for until it listens. */
+export const test = base.extend({
+  page: async ({ page }, use) => {
+    const goto = page.goto.bind(page);
+    const reload = page.reload.bind(page);
+    page.goto = async (...given) => {
+      const answer = await goto(...given);
+      await untilLive(page);
+      return answer;
+    };
+    page.reload = async (...given) => {
+      const answer = await reload(...given);
+      await untilLive(page);
+      return answer;
+    };
+    await use(page);
+  },
+});
