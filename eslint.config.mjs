@@ -15,6 +15,48 @@ const mayImport = {
   pages: ['pages', 'layouts', 'islands', 'server', 'core'],
 };
 
+/**
+ * The folders of the core, from the ground up: each may import those of earlier lines, never one beside it. A subject
+ * does not call another subject; what two need lies below both.
+ */
+const coreLayers = [
+  ['length', 'colour'],
+  ['paper', 'lettering'],
+  ['plan'],
+  ['outline', 'words', 'stash'],
+  ['resolve'],
+  ['face'],
+  ['stencilling'],
+  ['findings', 'cutting', 'composition', 'reformat'],
+  ['supplies', 'drawing'],
+  ['tutorial'],
+];
+
+/** @type {import('typescript-eslint').ConfigArray} */
+const layerRules = coreLayers.slice(0, -1).flatMap((layer, at) =>
+  layer.map((folder) => ({
+    files: [`src/core/${folder}/**/*.ts`],
+    ignores: ['src/core/**/*.test.ts'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              regex: `^(\\.\\./)+(${coreLayers
+                .slice(at)
+                .flat()
+                .filter((other) => other !== folder)
+                .join('|')})/`,
+              message: 'A folder of the core imports only those below it.',
+            },
+          ],
+        },
+      ],
+    },
+  })),
+);
+
 export default tseslint.config(
   { ignores: ['dist', '.astro', 'node_modules', '.nib', 'data*', 'test-results'] },
   js.configs.recommended,
@@ -51,6 +93,7 @@ export default tseslint.config(
       ],
     },
   },
+  ...layerRules,
   {
     // The core knows no host: no DOM, no Node, no clock, no randomness that is not passed in.
     files: ['src/core/**/*.ts'],

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { ComputedCard } from './computeCard';
 import { faceIds } from './plan/faces';
-import type { Rect } from './resolve/resolvedCard';
+import type { Rect } from './outline/outline';
 import { ruleIds } from './plan/rules';
 
 const ticks = z

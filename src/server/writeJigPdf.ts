@@ -1,6 +1,6 @@
 import PDFDocument from 'pdfkit';
 import { drawJig, drawRule, jigExtent, type JigLayer } from '../core/drawing/jigDrawing';
-import type { Outline } from '../core/outline/outlineOf';
+import type { Outline } from '../core/outline/outline';
 import { TICKS_PER_INCH, type Size } from '../core/length/length';
 import { sheetOf } from '../core/paper/sheets';
 import type { FaceId } from '../core/plan/faces';

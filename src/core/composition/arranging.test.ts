@@ -13,7 +13,7 @@ import type { PieceId } from '../plan/ids';
 import { resolvePlan } from '../resolve/resolvePlan';
 import type { Library } from '../plan/libraryItem';
 import { diesThatHold } from './diesThatHold';
-import { corners } from '../outline/outlineOf';
+import { corners } from '../outline/outline';
 import { layWreath, type WreathInput } from './layWreath';
 import { scatterDots, type ScatterInput } from './scatterDots';
 import { wordPlaces, type WordPlacesInput } from './wordPlaces';

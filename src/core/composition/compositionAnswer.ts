@@ -4,8 +4,8 @@ import type { CardFile } from '../plan/cardFile';
 import type { Immutable } from '../plan/ids';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { markMoves } from '../stencilling/markMoves';
-import { isMark, outlineOf, type Placed } from '../outline/outlineOf';
-import { boxOnFace, clearances, rulerFigures, type RulerFigure } from './rulerFigures';
+import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
+import { boxOnFace, clearances, rulerFigures, type RulerFigure } from '../face/rulerFigures';
 
 const ticks = z.number().int().meta({ description: 'Ticks of 62.5 nm on the face.' });
 const rectSchema = z.object({ x: ticks, y: ticks, width: ticks, height: ticks });

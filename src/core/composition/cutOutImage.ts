@@ -2,26 +2,14 @@ import { sumLengths, type Size, type Unit } from '../length/length';
 import { asTyped } from '../length/lengthSchema';
 import type { Edit } from '../plan/edit';
 import type { PieceId } from '../plan/ids';
-import {
-  dieSetsOf,
-  type DieSet,
-  type Library,
-  type LibraryRef,
-  type Stamp,
-} from '../plan/libraryItem';
+import { type Library, type LibraryRef, type Stamp } from '../plan/libraryItem';
 import { plainPiece, type Paper } from '../plan/piece';
 import type { Plan } from '../plan/plan';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedMark } from '../resolve/resolvedMark';
+import { dieRound } from '../plan/dieRound';
 import { cutOutRim, newDieCut } from './newThing';
 import { putOnPaper } from './putOnPaper';
-
-/** The die made to cut round a stamp; undefined where the library has none. */
-export function dieRound(library: Library, { id, goesWith }: Stamp): DieSet | undefined {
-  return dieSetsOf(library).find(
-    (set) => set.goesWith.includes(id) || goesWith.some((each) => each === set.id),
-  );
-}
 
 export interface CutOutHow {
   readonly library: Library;

@@ -14,10 +14,10 @@ import {
 import { inches, lengthFromTicks, type Length } from '../length/length';
 import type { PieceId } from '../plan/ids';
 import { resolvePlan } from '../resolve/resolvePlan';
-import type { Rect } from '../resolve/resolvedCard';
+import type { Rect } from '../outline/outline';
 import { placeAt } from './placeAt';
-import { clearances, rulerFigures } from './rulerFigures';
-import { rulerWords, writeMeasured } from './rulerWords';
+import { clearances, rulerFigures } from '../face/rulerFigures';
+import { rulerWords, writeMeasured } from '../face/rulerWords';
 import { nudgePlace, snapMove, type SnapInput } from './snapMove';
 
 const rect = (x: string, y: string, width: string, height: string): Rect => ({

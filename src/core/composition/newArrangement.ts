@@ -7,7 +7,7 @@ import {
   type ArrangementWay,
 } from './layArrangement';
 import { layWreath } from './layWreath';
-import { outlineOf, type Placed } from '../outline/outlineOf';
+import { outlineOf, type Placed } from '../resolve/outlineOf';
 import { movedBy, placeAt } from './placeAt';
 import { scatterDots, type ScatterInput } from './scatterDots';
 import { lengthFromTicks, millimetres, type Length } from '../length/length';
@@ -16,7 +16,8 @@ import type { PieceId } from '../plan/ids';
 import type { Stamp } from '../plan/libraryItem';
 import { plainMark, type Mark, type Support } from '../plan/piece';
 import type { ResolvedMark } from '../resolve/resolvedMark';
-import { supportRect, type Rect, type ResolvedCard, type SupportId } from '../resolve/resolvedCard';
+import { supportRect, type ResolvedCard, type SupportId } from '../resolve/resolvedCard';
+import { type Rect } from '../outline/outline';
 import { newImage } from './newThing';
 
 /** What an arrangement is laid on. */

@@ -1,7 +1,7 @@
 import { lengthFromTicks, subtractLengths, sumLengths, type Length } from '../length/length';
 import { asTyped } from '../length/lengthSchema';
 import type { PlaceRule } from '../plan/piece';
-import type { Rect } from '../resolve/resolvedCard';
+import type { Rect } from '../outline/outline';
 
 /** Where a piece stands along one side of its support, in ticks. */
 interface Extent {

@@ -2,7 +2,8 @@ import { lengthFromTicks, type Size } from '../length/length';
 import { batchEdits, type Edit } from '../plan/edit';
 import { centred, type Paper, type PlaceRule } from '../plan/piece';
 import type { Plan } from '../plan/plan';
-import { supportRect, type Rect, type ResolvedCard } from '../resolve/resolvedCard';
+import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
+import { type Rect } from '../outline/outline';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 import { placeAt } from './placeAt';
 

@@ -20,7 +20,8 @@ import { foamOutlines } from '../drawing/foamOutlines';
 import { jigOpenings } from '../drawing/jigDrawing';
 import { writeFoamSvg } from '../drawing/writeFoamSvg';
 import { inches, lengthFromTicks, millimetres } from '../length/length';
-import { boundsOf, outlineOf } from '../outline/outlineOf';
+import { boundsOf } from '../outline/outline';
+import { outlineOf } from '../resolve/outlineOf';
 import { turnStencil } from '../outline/turnStencil';
 import { applyEdit } from '../plan/applyEdit';
 import type { Edit } from '../plan/edit';
@@ -34,7 +35,7 @@ import { cutOutImage } from './cutOutImage';
 import { diesForBorder } from './diesForBorder';
 import { newArrangement, repeatLine, type Ground } from './newArrangement';
 import { stencilMoves } from '../stencilling/stencilMoves';
-import { stencilWords } from './stencilWords';
+import { stencilWords } from '../stencilling/stencilWords';
 
 const at = (left: string, top: string): PlaceRule => ({
   x: { from: 'left', distance: typed(left) },

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { inches, millimetres } from '../length/length';
 import { flattenPath } from '../outline/flattenPath';
-import { boundsOf } from '../outline/outlineOf';
+import { boundsOf } from '../outline/outline';
 import { readSvgOutline } from './readSvgOutline';
 
 const svg = (inner: string, attributes = 'viewBox="0 0 100 100"') =>

@@ -1,10 +1,9 @@
 import { XMLParser, XMLValidator } from 'fast-xml-parser';
 import svgpath from 'svgpath';
-import { TICKS_PER_INCH, TICKS_PER_MILLIMETRE, type Size } from '../length/length';
-import { lengthFromTicks } from '../length/length';
+import { TICKS_PER_INCH, TICKS_PER_MILLIMETRE, type Size, lengthFromTicks } from '../length/length';
 import type { DieSet } from '../plan/libraryItem';
 import { flattenPath, pathIssue } from '../outline/flattenPath';
-import { boundsOf } from '../outline/outlineOf';
+import { boundsOf } from '../outline/outline';
 
 export type SvgIssue =
   | { readonly code: 'too-large' }

@@ -1,7 +1,7 @@
 import { seeded } from '../seeded';
 import { nearestBetween } from '../outline/distance';
 import type { Point } from '../outline/flattenPath';
-import { boundsOf, type Outline } from '../outline/outlineOf';
+import { boundsOf, type Outline } from '../outline/outline';
 
 /** Dots of one size: how many, and how wide in ticks. */
 export interface DotSize {

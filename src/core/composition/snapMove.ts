@@ -2,7 +2,7 @@ import { lengthFromTicks, type Length } from '../length/length';
 import { asTyped } from '../length/lengthSchema';
 import type { PieceId } from '../plan/ids';
 import type { PlaceRule } from '../plan/piece';
-import type { Rect } from '../resolve/resolvedCard';
+import type { Rect } from '../outline/outline';
 import { placeAt } from './placeAt';
 
 /** What a moving piece snaps to. */

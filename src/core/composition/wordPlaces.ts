@@ -1,12 +1,13 @@
 import { lengthFromTicks, type Length, type Size } from '../length/length';
 import type { PlaceRule } from '../plan/piece';
-import { supportRect, type Rect, type ResolvedCard, type SupportId } from '../resolve/resolvedCard';
+import { supportRect, type ResolvedCard, type SupportId } from '../resolve/resolvedCard';
+import { type Rect, boundsOf } from '../outline/outline';
 import type { FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
 import type { SplitWords } from '../lettering/splitWords';
 import { emptyRectangles, type Corners, type FreeRect } from './emptyRectangles';
 import { isGround } from '../resolve/resolvedMark';
-import { boundsOf, isMark, outlineOf, type Placed } from '../outline/outlineOf';
+import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
 import { placeAt } from './placeAt';
 
 /** What a free place is in line with, the better first. */

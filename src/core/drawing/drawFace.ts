@@ -7,8 +7,8 @@ import type { FaceId } from '../plan/faces';
 import type { DieSet, Stencil } from '../plan/libraryItem';
 import type { Mark } from '../plan/piece';
 import type { Polygon } from '../outline/flattenPath';
-import { turnedCorners } from '../outline/outlineOf';
-import type { Rect, ResolvedBase, ResolvedCard, ResolvedPiece } from '../resolve/resolvedCard';
+import { turnedCorners, type Rect } from '../outline/outline';
+import type { ResolvedBase, ResolvedCard, ResolvedPiece } from '../resolve/resolvedCard';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 
 /** One sheet of card or paper as seen on a face, in ticks from its top left corner. */

@@ -1,5 +1,5 @@
 import { TICKS_PER_MILLIMETRE } from '../length/length';
-import { boundsOf } from '../outline/outlineOf';
+import { boundsOf } from '../outline/outline';
 import { escapeXml } from './escapeXml';
 import type { FoamOutline } from './foamOutlines';
 

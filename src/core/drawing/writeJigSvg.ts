@@ -1,4 +1,4 @@
-import type { Outline } from '../outline/outlineOf';
+import type { Outline } from '../outline/outline';
 import { TICKS_PER_MILLIMETRE } from '../length/length';
 import type { FaceId } from '../plan/faces';
 import type { ResolvedCard } from '../resolve/resolvedCard';

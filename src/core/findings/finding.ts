@@ -1,10 +1,10 @@
 import type { Length, Size, Unit } from '../length/length';
 import type { SheetId } from '../paper/sheets';
-import type { MotionIssue } from '../composition/motion';
+import type { MotionIssue } from '../face/motion';
 import type { StencilMoves } from '../stencilling/stencilMoves';
 import type { Edit } from '../plan/edit';
 import type { FaceId, Side } from '../plan/faces';
-import type { Placed } from '../outline/outlineOf';
+import type { Placed } from '../resolve/outlineOf';
 import type { PieceId } from '../plan/ids';
 import type { Library } from '../plan/libraryItem';
 import type { Motion } from '../plan/piece';

@@ -1,8 +1,13 @@
-import { isMark } from '../outline/outlineOf';
+import { isMark } from '../resolve/outlineOf';
 import { itemsOf } from '../plan/cardFile';
 import type { PieceId } from '../plan/ids';
-import { findItem, newestOf, type Library, type LibraryItem } from '../plan/libraryItem';
-import type { LibraryRef } from '../plan/libraryItem';
+import {
+  findItem,
+  newestOf,
+  type Library,
+  type LibraryItem,
+  type LibraryRef,
+} from '../plan/libraryItem';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { Plan } from '../plan/plan';
 

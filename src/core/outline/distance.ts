@@ -1,5 +1,5 @@
 import type { Point, Polygon } from './flattenPath';
-import { boundsOf, boxGap, type Outline } from './outlineOf';
+import { boundsOf, boxGap, type Outline } from './outline';
 
 /** How near two outlines come, and where; zero where they touch or overlap. */
 export interface Nearest {

@@ -16,9 +16,10 @@ import { resolvePlan } from '../resolve/resolvePlan';
 import { seeded } from '../seeded';
 import { contains, nearestBetween } from './distance';
 import { flattenPath, pathIssue, type Point, type Polygon } from './flattenPath';
-import { boundsOf, outlineOf } from './outlineOf';
+import { boundsOf } from './outline';
+import { outlineOf } from '../resolve/outlineOf';
 import { areaOfOutline, growOutline, intersectOutlines, uniteOutlines } from './polygons';
-import { visiblePart } from '../composition/visiblePart';
+import { visiblePart } from '../face/visiblePart';
 
 /** By the formula of the shoelace, which knows nothing of the library. */
 function shoelace(polygon: Polygon): number {

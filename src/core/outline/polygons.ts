@@ -7,7 +7,7 @@ import {
   JoinType,
   union,
 } from 'clipper2-ts';
-import type { Outline } from './outlineOf';
+import type { Outline } from './outline';
 
 /*
  * Areas of outlines on whole ticks, by the clipping library. It is large, so only what needs whole areas

@@ -1,6 +1,6 @@
 import { contains } from './distance';
 import type { Polygon } from './flattenPath';
-import type { Outline } from './outlineOf';
+import type { Outline } from './outline';
 
 export interface SplitOutline {
   /** The outer lines. */

@@ -10,7 +10,7 @@ import {
 import { asTyped } from '../length/lengthSchema';
 import { findDieSet, type Library } from '../plan/libraryItem';
 import type { Paper, SizeRule } from '../plan/piece';
-import type { Rect } from '../resolve/resolvedCard';
+import type { Rect } from '../outline/outline';
 import type { Outcome } from './reformatStep';
 
 export type Fitted =

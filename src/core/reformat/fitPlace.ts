@@ -1,7 +1,7 @@
 import { lengthFromTicks, subtractLengths, type Length, type Size } from '../length/length';
 import { asTyped } from '../length/lengthSchema';
 import type { PlaceRule } from '../plan/piece';
-import type { Rect } from '../resolve/resolvedCard';
+import type { Rect } from '../outline/outline';
 
 /** A piece on what it lay on, and on what it is to lie on. */
 export interface Move {

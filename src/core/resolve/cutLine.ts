@@ -1,10 +1,10 @@
 import { isConvex } from '../outline/clipToConvex';
-import { corners, type Outline } from '../outline/outlineOf';
+import { corners, type Outline, type Rect } from '../outline/outline';
 import { turnShape } from '../outline/turnShape';
 import { subtractLengths, zeroLength, type Size } from '../length/length';
 import { findDieSet, findStamp, type Library } from '../plan/libraryItem';
 import type { Paper } from '../plan/piece';
-import type { Rect, ResolvedPiece } from './resolvedCard';
+import type { ResolvedPiece } from './resolvedCard';
 
 /** What the line of a piece of paper is made from, beside its rule. */
 export interface CutLineInput {

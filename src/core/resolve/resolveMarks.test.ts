@@ -13,7 +13,7 @@ import {
   wordsOn,
   wren,
 } from '../../../test/support/plans';
-import { outlineOf } from '../outline/outlineOf';
+import { outlineOf } from './outlineOf';
 import { drawFace } from '../drawing/drawFace';
 import { inches, millimetres } from '../length/length';
 import type { LibraryId, PieceId } from '../plan/ids';

@@ -1,4 +1,5 @@
-import { outlineOfPaper, type Outline } from '../outline/outlineOf';
+import { outlineOfPaper } from './outlineOf';
+import { type Outline, type Rect } from '../outline/outline';
 import {
   longerOf,
   subtractLengths,
@@ -18,7 +19,6 @@ import { placePiece } from './placePiece';
 import { resolveBase, unknownCaliper } from './resolveBase';
 import type {
   ImpossiblePiece,
-  Rect,
   ResolvedBase,
   ResolvedCard,
   ResolvedPiece,

@@ -1,3 +1,4 @@
+import type { Rect } from '../outline/outline';
 import type { Length, Size } from '../length/length';
 import type { BlankLayout } from '../paper/layOutBlank';
 import type { CardFormatId } from '../paper/cardFormat';
@@ -7,12 +8,6 @@ import type { DieSet, Stock } from '../plan/libraryItem';
 import type { FaceId, Side } from '../plan/faces';
 import type { Paper } from '../plan/piece';
 import type { ResolvedMark } from './resolvedMark';
-
-/** Position and size on a face, from its top left corner as the face is read. */
-export interface Rect extends Size {
-  readonly x: Length;
-  readonly y: Length;
-}
 
 /** A length for each side. As borders: what shows of the support; negative where a piece overhangs. */
 export type Reveals = Readonly<Record<Side, Length>>;

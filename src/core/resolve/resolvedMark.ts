@@ -4,7 +4,8 @@ import type { FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
 import type { Stamp, Stencil } from '../plan/libraryItem';
 import type { Mark } from '../plan/piece';
-import type { PlaceOrigin, Rect, Reveals, SupportId } from './resolvedCard';
+import type { PlaceOrigin, Reveals, SupportId } from './resolvedCard';
+import type { Rect } from '../outline/outline';
 
 /** Whether a mark is to be read, so that nothing may lie on it. */
 export function holdsWords({ piece, stamp }: ResolvedMark): boolean {

@@ -1,6 +1,6 @@
 import { lengthFromTicks, type Size } from '../length/length';
 import type { Stencil } from '../plan/libraryItem';
-import type { Rect } from '../resolve/resolvedCard';
+import type { Rect } from '../outline/outline';
 
 /** One laying-down of the stencil. */
 export interface StencilPlacement {

@@ -1,7 +1,7 @@
-import { isMark, type Placed } from '../outline/outlineOf';
+import { isMark, type Placed } from '../resolve/outlineOf';
 import { markMoves } from '../stencilling/markMoves';
 import type { StencilMoves } from '../stencilling/stencilMoves';
-import { rulerFigures, type RulerFigures } from '../composition/rulerFigures';
+import { rulerFigures, type RulerFigures } from '../face/rulerFigures';
 import type { Size } from '../length/length';
 import { facesOf, type FaceId } from '../plan/faces';
 import type { Plan } from '../plan/plan';

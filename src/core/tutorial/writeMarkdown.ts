@@ -1,5 +1,5 @@
-import { stencilWords } from '../composition/stencilWords';
-import { rulerWords } from '../composition/rulerWords';
+import { stencilWords } from '../stencilling/stencilWords';
+import { rulerWords } from '../face/rulerWords';
 import { writeSize } from '../length/formatLength';
 import { faceName } from '../plan/faces';
 import type { SupplyList } from '../supplies/supplyList';

@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
-import { isMark, type Placed } from '../../core/outline/outlineOf';
-import { clearances, rulerFigures } from '../../core/composition/rulerFigures';
-import { rulerWords } from '../../core/composition/rulerWords';
+import { isMark, type Placed } from '../../core/resolve/outlineOf';
+import { clearances, rulerFigures } from '../../core/face/rulerFigures';
+import { rulerWords } from '../../core/face/rulerWords';
 import type { Unit } from '../../core/length/length';
 import { batchEdits, type Edit } from '../../core/plan/edit';
 import type { FaceId } from '../../core/plan/faces';

@@ -1,6 +1,6 @@
 import { markMoves } from '../../core/stencilling/markMoves';
 import { stencilMoves } from '../../core/stencilling/stencilMoves';
-import { stencilWords } from '../../core/composition/stencilWords';
+import { stencilWords } from '../../core/stencilling/stencilWords';
 import type { Unit } from '../../core/length/length';
 import { asTyped } from '../../core/length/lengthSchema';
 import { turnStencil } from '../../core/outline/turnStencil';

@@ -1,5 +1,4 @@
-import type { Placed } from '../../core/outline/outlineOf';
-import { isMark } from '../../core/outline/outlineOf';
+import { type Placed, isMark } from '../../core/resolve/outlineOf';
 import { unknownColour } from '../../core/drawing/drawFace';
 import type { Unit } from '../../core/length/length';
 import { looksForward, type FaceId } from '../../core/plan/faces';

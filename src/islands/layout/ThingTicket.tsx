@@ -1,8 +1,8 @@
 import { Copy, Trash2 } from 'lucide-react';
-import { isMark, type Placed } from '../../core/outline/outlineOf';
-import { clearances, neighboursOf, rulerFigures } from '../../core/composition/rulerFigures';
-import { visiblePart } from '../../core/composition/visiblePart';
-import { rulerWords } from '../../core/composition/rulerWords';
+import { isMark, type Placed } from '../../core/resolve/outlineOf';
+import { clearances, neighboursOf, rulerFigures } from '../../core/face/rulerFigures';
+import { visiblePart } from '../../core/face/visiblePart';
+import { rulerWords } from '../../core/face/rulerWords';
 import type { Unit } from '../../core/length/length';
 import { faceName } from '../../core/plan/faces';
 import type { Library, LibraryRef } from '../../core/plan/libraryItem';

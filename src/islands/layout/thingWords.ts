@@ -1,5 +1,5 @@
-import type { Clearance } from '../../core/composition/rulerFigures';
-import { isMark, type Placed } from '../../core/outline/outlineOf';
+import type { Clearance } from '../../core/face/rulerFigures';
+import { isMark, type Placed } from '../../core/resolve/outlineOf';
 import { writeLength, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import { letterOf, type ResolvedCard } from '../../core/resolve/resolvedCard';

@@ -1,9 +1,8 @@
 import { useState } from 'react';
-import type { Placed } from '../../core/outline/outlineOf';
+import type { Placed } from '../../core/resolve/outlineOf';
 import type { FaceId } from '../../core/plan/faces';
 import type { PieceId } from '../../core/plan/ids';
-import type { ResolvedCard, SupportId } from '../../core/resolve/resolvedCard';
-import { placedById } from '../../core/resolve/resolvedCard';
+import { type ResolvedCard, type SupportId, placedById } from '../../core/resolve/resolvedCard';
 
 /** What is selected on the table; the first leads. */
 export interface Chosen {

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { movedBy } from '../../core/composition/placeAt';
 import { snapMove, type Guide } from '../../core/composition/snapMove';
-import type { Placed } from '../../core/outline/outlineOf';
+import type { Placed } from '../../core/resolve/outlineOf';
 import type { Length } from '../../core/length/length';
 import type { Edit } from '../../core/plan/edit';
 import { supportRect, type ResolvedCard } from '../../core/resolve/resolvedCard';

@@ -1,7 +1,7 @@
 import { memo, useId } from 'react';
 import type { DrawnPiece } from '../../core/drawing/drawFace';
 import { TICKS_PER_INCH } from '../../core/length/length';
-import type { Rect } from '../../core/resolve/resolvedCard';
+import type { Rect } from '../../core/outline/outline';
 import { MarkPicture } from './MarkPicture';
 
 interface Props {

@@ -1,7 +1,7 @@
 import { memo, useId } from 'react';
 import type { DrawnMark, Stroke } from '../../core/drawing/drawFace';
 import type { LetteringId } from '../../core/lettering/letterings';
-import type { Rect } from '../../core/resolve/resolvedCard';
+import type { Rect } from '../../core/outline/outline';
 
 interface Props {
   readonly mark: DrawnMark;

@@ -1,7 +1,8 @@
 import { unknownColour } from '../../core/drawing/drawFace';
-import { corners, outlineOf, type Outline } from '../../core/outline/outlineOf';
+import { corners, type Outline, type Rect } from '../../core/outline/outline';
+import { outlineOf } from '../../core/resolve/outlineOf';
 import type { FaceId } from '../../core/plan/faces';
-import { supportRect, type Rect, type ResolvedCard } from '../../core/resolve/resolvedCard';
+import { supportRect, type ResolvedCard } from '../../core/resolve/resolvedCard';
 
 interface Props {
   readonly card: ResolvedCard;

@@ -1,5 +1,5 @@
-import { stencilWords } from '../../core/composition/stencilWords';
-import { rulerWords } from '../../core/composition/rulerWords';
+import { stencilWords } from '../../core/stencilling/stencilWords';
+import { rulerWords } from '../../core/face/rulerWords';
 import { writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import { faceName } from '../../core/plan/faces';

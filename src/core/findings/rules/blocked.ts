@@ -1,4 +1,4 @@
-import { motionIssue } from '../../composition/motion';
+import { motionIssue } from '../../face/motion';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
 
 /** A flap, slider or wobbler that cannot move, or shows what should be hidden. */

@@ -1,6 +1,6 @@
 import { lengthFromTicks } from '../../length/length';
 import { lineDistance } from '../../outline/distance';
-import { outlineOf } from '../../outline/outlineOf';
+import { outlineOf } from '../../resolve/outlineOf';
 import { splitWindows } from '../../outline/splitWindows';
 import { adhesive } from '../../paper/adhesives';
 import type { ResolvedPiece } from '../../resolve/resolvedCard';

@@ -1,5 +1,6 @@
 import { sumLengths } from '../../length/length';
-import type { Rect, ResolvedPiece } from '../../resolve/resolvedCard';
+import type { ResolvedPiece } from '../../resolve/resolvedCard';
+import type { Rect } from '../../outline/outline';
 import { findOnPiece, type Finding, type Rule } from '../finding';
 
 /** A layer that one piece on its face covers whole, so that it is cut and glued and never seen. */

@@ -1,6 +1,7 @@
 import { lengthFromTicks } from '../../length/length';
-import { boxOnFace } from '../../composition/rulerFigures';
-import { boundsOf, outlineOf, type Bounds } from '../../outline/outlineOf';
+import { boxOnFace } from '../../face/rulerFigures';
+import { boundsOf, type Bounds } from '../../outline/outline';
+import { outlineOf } from '../../resolve/outlineOf';
 import { splitWindows } from '../../outline/splitWindows';
 import { supportRect, type ResolvedCard, type ResolvedPiece } from '../../resolve/resolvedCard';
 import { isGround, type ResolvedMark } from '../../resolve/resolvedMark';

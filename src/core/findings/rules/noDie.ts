@@ -1,4 +1,4 @@
-import { dieRound } from '../../composition/cutOutImage';
+import { dieRound } from '../../plan/dieRound';
 import { findStamp } from '../../plan/libraryItem';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
 

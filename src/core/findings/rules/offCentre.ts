@@ -1,7 +1,7 @@
 import { subtractLengths, lengthFromTicks, type Length } from '../../length/length';
 import type { PlaceRule } from '../../plan/piece';
 import { supportRect, type ResolvedCard } from '../../resolve/resolvedCard';
-import { isMark, type Placed } from '../../outline/outlineOf';
+import { isMark, type Placed } from '../../resolve/outlineOf';
 import { findOnThing, type Finding, type Remedy, type Rule } from '../finding';
 
 /**

@@ -1,4 +1,5 @@
-import { boundsOf, outlineOf } from '../../outline/outlineOf';
+import { boundsOf } from '../../outline/outline';
+import { outlineOf } from '../../resolve/outlineOf';
 import { lengthFromTicks, type Length } from '../../length/length';
 import type { Side } from '../../plan/faces';
 import type { ResolvedCard, ResolvedPiece } from '../../resolve/resolvedCard';

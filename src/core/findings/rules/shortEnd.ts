@@ -1,5 +1,6 @@
 import { lengthFromTicks, sumLengths } from '../../length/length';
-import type { Rect, ResolvedPiece } from '../../resolve/resolvedCard';
+import type { ResolvedPiece } from '../../resolve/resolvedCard';
+import type { Rect } from '../../outline/outline';
 import type { Side } from '../../plan/faces';
 import { findOnPiece, type Finding, type Rule } from '../finding';
 

@@ -1,6 +1,7 @@
 import { lengthFromTicks, subtractLengths, sumLengths } from '../../length/length';
 import { isWithin, touches } from '../../outline/distance';
-import { boundsOf, boxesOverlap, outlineOf } from '../../outline/outlineOf';
+import { boundsOf, boxesOverlap } from '../../outline/outline';
+import { outlineOf } from '../../resolve/outlineOf';
 import { adhesives } from '../../paper/adhesives';
 import type { ResolvedCard, ResolvedPiece } from '../../resolve/resolvedCard';
 import { bendsOver } from '../../tolerances';

@@ -1,14 +1,9 @@
 import { lengthFromTicks } from '../../length/length';
-import type { Bounds } from '../../outline/outlineOf';
-import { boundsOf, outlineOf } from '../../outline/outlineOf';
+import { type Bounds, boundsOf, type Rect } from '../../outline/outline';
+import { outlineOf } from '../../resolve/outlineOf';
 import { splitWindows } from '../../outline/splitWindows';
 import type { Side } from '../../plan/faces';
-import {
-  supportRect,
-  type Rect,
-  type ResolvedCard,
-  type ResolvedPiece,
-} from '../../resolve/resolvedCard';
+import { supportRect, type ResolvedCard, type ResolvedPiece } from '../../resolve/resolvedCard';
 import { findOnPiece, type Finding, type Rule } from '../finding';
 
 /** So much of a window a panel fills that is meant to be seen through it whole. */

@@ -1,6 +1,6 @@
 import { touches } from '../../outline/distance';
-import { lyingAbove } from '../../composition/lyingAbove';
-import { outlineOf, type Placed } from '../../outline/outlineOf';
+import { lyingAbove } from '../../face/lyingAbove';
+import { outlineOf, type Placed } from '../../resolve/outlineOf';
 import type { ResolvedCard } from '../../resolve/resolvedCard';
 import { holdsWords, isGround, type ResolvedMark } from '../../resolve/resolvedMark';
 import { findOnThing, type Finding, type Rule } from '../finding';

@@ -1,13 +1,6 @@
 import { isWithin, nearestBetween, touches } from '../outline/distance';
-import {
-  boundsOf,
-  boxesOverlap,
-  corners,
-  isMark,
-  outlineOf,
-  type Outline,
-  type Placed,
-} from '../outline/outlineOf';
+import { boundsOf, boxesOverlap, corners, type Outline } from '../outline/outline';
+import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
 import type { Polygon } from '../outline/flattenPath';
 import type { Motion } from '../plan/piece';
 import type { ResolvedCard, ResolvedPiece } from '../resolve/resolvedCard';

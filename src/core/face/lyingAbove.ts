@@ -1,6 +1,6 @@
 import { supportsUnder } from '../resolve/supportsUnder';
 import type { ResolvedCard } from '../resolve/resolvedCard';
-import { isMark, type Placed } from '../outline/outlineOf';
+import { isMark, type Placed } from '../resolve/outlineOf';
 
 /**
  * What is put on after a piece on the same face, so that it may cover it: paper glued later, and of marks on the

@@ -1,6 +1,7 @@
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import { lyingAbove } from './lyingAbove';
-import { boundsOf, boxesOverlap, outlineOf, type Placed } from '../outline/outlineOf';
+import { boundsOf, boxesOverlap } from '../outline/outline';
+import { outlineOf, type Placed } from '../resolve/outlineOf';
 import { areaOfOutline, intersectOutlines, uniteOutlines } from '../outline/polygons';
 
 /**

@@ -1,9 +1,10 @@
 import { subtractLengths, sumLengths, lengthFromTicks, type Length } from '../length/length';
 import type { Side } from '../plan/faces';
-import { supportRect, type Rect, type ResolvedCard, type SupportId } from '../resolve/resolvedCard';
+import { supportRect, type ResolvedCard, type SupportId } from '../resolve/resolvedCard';
+import { type Rect, boundsOf, boxGap } from '../outline/outline';
 import { nearestBetween } from '../outline/distance';
 import { isGround } from '../resolve/resolvedMark';
-import { boundsOf, boxGap, isMark, outlineOf, type Placed } from '../outline/outlineOf';
+import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
 
 /** One distance as it is laid off with a ruler: from an edge of something to the same side of the piece. */
 export interface RulerFigure {

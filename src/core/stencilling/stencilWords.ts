@@ -1,8 +1,8 @@
 import { lengthFromTicks, type Length, type Size, type Unit } from '../length/length';
 import { joinWords } from '../words/phrases';
-import type { Rect } from '../resolve/resolvedCard';
-import { writeMeasured } from './rulerWords';
-import type { StencilMoves, StencilPlacement } from '../stencilling/stencilMoves';
+import type { Rect } from '../outline/outline';
+import { writeMeasured } from '../face/rulerWords';
+import type { StencilMoves, StencilPlacement } from './stencilMoves';
 
 /**
  * How a stencil is laid down, one sentence a time; where it cannot go on, why not.
