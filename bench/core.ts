@@ -1,14 +1,15 @@
 import { inches } from '../src/core/length/length';
-import { asTyped } from '../src/core/length/lengthSchema';
+import { asTyped } from '../src/core/length/typedLength';
 import { computeCard } from '../src/core/computeCard';
 import { readQuery } from '../src/core/drawing/searchCards';
 import { standingCard } from '../src/core/drawing/standingCard';
 import { applyEdit } from '../src/core/plan/applyEdit';
 import { defaultHabits } from '../src/core/plan/habits';
 import type { CardId, LibraryId, PieceId } from '../src/core/plan/ids';
-import type { Library } from '../src/core/plan/libraryItem';
+import type { Library } from '../src/core/plan/library';
 import { newPlan } from '../src/core/plan/newPlan';
-import { plainPiece, type Piece } from '../src/core/plan/piece';
+import type { Piece } from '../src/core/plan/piece';
+import { plainPiece } from '../src/core/plan/pieces';
 import type { Plan } from '../src/core/plan/plan';
 import { resolvePlan } from '../src/core/resolve/resolvePlan';
 

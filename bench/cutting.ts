@@ -4,7 +4,7 @@ import stash from '../demo/stash.json';
 import batches from '../test/reference/cutting/batches.json';
 import { highsCoverSolver, type HighsLike } from '../src/core/cutting/coverSolver';
 import { cutJob } from '../src/core/cutting/cutJob';
-import { leastSheets, newSheets } from '../src/core/cutting/cutPlan';
+import { leastSheets, newSheets } from '../src/core/cutting/countSheets';
 import { planCuts, usualBudget } from '../src/core/cutting/planCuts';
 import { lastOf, planSheets } from '../src/core/cutting/planSheets';
 import { cardFileSchema } from '../src/core/plan/cardFile';

@@ -1,6 +1,7 @@
 // Puts stamps, words and dots on the cards of the demo: npm run compose. Run after the cards were made.
 import { readFileSync, writeFileSync } from 'node:fs';
-import { readCardFile, usedLibrary, writeCardFile, type CardFile } from '../src/core/plan/cardFile';
+import { readCardFile, writeCardFile, type CardFile } from '../src/core/plan/cardFile';
+import { usedLibrary } from '../src/core/plan/usedLibrary';
 import type { Piece } from '../src/core/plan/piece';
 import { resolvePlan } from '../src/core/resolve/resolvePlan';
 import { compositions } from './compose/compositions';

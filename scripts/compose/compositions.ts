@@ -1,4 +1,4 @@
-import { centred } from '../../src/core/plan/piece';
+import { centred } from '../../src/core/plan/pieces';
 import {
   at,
   dieCut,

@@ -2,27 +2,15 @@ import { readFileSync } from 'node:fs';
 import { boxOnFace } from '../../src/core/face/rulerFigures';
 import type { LetteringId } from '../../src/core/lettering/letterings';
 import { parseLength } from '../../src/core/length/parseLength';
-import type { TypedLength } from '../../src/core/length/lengthSchema';
+import type { TypedLength } from '../../src/core/length/typedLength';
 import { TICKS_PER_INCH } from '../../src/core/length/length';
-import {
-  libraryItemSchema,
-  type DieSet,
-  type Library,
-  type Stamp,
-} from '../../src/core/plan/libraryItem';
+import { libraryItemSchema, type DieSet, type Stamp } from '../../src/core/plan/libraryItem';
+import type { Library } from '../../src/core/plan/library';
 import type { CardFile } from '../../src/core/plan/cardFile';
 import { faceIds } from '../../src/core/plan/faces';
 import type { PieceId } from '../../src/core/plan/ids';
-import {
-  centred,
-  plainMark,
-  plainPiece,
-  type Mark,
-  type Paper,
-  type Piece,
-  type PlaceRule,
-  type Support,
-} from '../../src/core/plan/piece';
+import type { Mark, Paper, Piece, PlaceRule, Support } from '../../src/core/plan/piece';
+import { centred, plainMark, plainPiece } from '../../src/core/plan/pieces';
 import { resolvePlan } from '../../src/core/resolve/resolvePlan';
 import { newScatter, newArrangement } from '../../src/core/composition/newArrangement';
 import { newImage, newStencilling } from '../../src/core/composition/newThing';

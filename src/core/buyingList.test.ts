@@ -12,16 +12,18 @@ import {
 import { buyingList, prefixOf, type ChosenCard } from './buyingList';
 import { highsCoverSolver } from './cutting/coverSolver';
 import { cutJob } from './cutting/cutJob';
-import { newSheets } from './cutting/cutPlan';
+import { newSheets } from './cutting/countSheets';
 import { joinJobs } from './cutting/joinJobs';
 import { planCuts, usualBudget } from './cutting/planCuts';
 import { lastOf } from './cutting/planSheets';
-import { usedLibrary, type CardFile } from './plan/cardFile';
+import type { CardFile } from './plan/cardFile';
+import { usedLibrary } from './plan/usedLibrary';
 import type { CardId } from './plan/ids';
 import type { Plan } from './plan/plan';
 import { withCopies } from './plan/withCopies';
 import { resolvePlan } from './resolve/resolvePlan';
-import { emptyHolding, type Holding } from './stash/holding';
+import type { Holding } from './stash/holding';
+import { emptyHolding } from './stash/holdings';
 import { lackingList } from './supplies/supplyList';
 
 const solver = highsCoverSolver(await loadHighs());

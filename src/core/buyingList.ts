@@ -1,6 +1,6 @@
 import type { CutPlan } from './cutting/cutPlan';
 import type { CardFile } from './plan/cardFile';
-import { overlayLibrary, type Library } from './plan/libraryItem';
+import { overlayLibrary, type Library } from './plan/library';
 import { withCopies } from './plan/withCopies';
 import { resolvePlan } from './resolve/resolvePlan';
 import type { Holding } from './stash/holding';

@@ -30,7 +30,7 @@ import { sheetTooSmall } from './findings/rules/sheetTooSmall';
 import { thinReveal } from './findings/rules/thinReveal';
 import { unequalBorders } from './findings/rules/unequalBorders';
 import { runRules } from './findings/runRules';
-import type { Library } from './plan/libraryItem';
+import type { Library } from './plan/library';
 import type { Plan } from './plan/plan';
 import type { ResolvedCard } from './resolve/resolvedCard';
 import { resolvePlan } from './resolve/resolvePlan';

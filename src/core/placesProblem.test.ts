@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import reference from '../../test/reference/largest-empty-rectangle.json';
 import { inches } from './length/length';
-import { usedLibrary } from './plan/cardFile';
+import { usedLibrary } from './plan/usedLibrary';
 import type { CardId } from './plan/ids';
 import {
   cardPlacesAnswerSchema,

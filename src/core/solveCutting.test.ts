@@ -16,7 +16,7 @@ import {
 } from './cuttingProblem';
 import { highsCoverSolver } from './cutting/coverSolver';
 import { lastOf } from './cutting/planSheets';
-import { newSheets } from './cutting/cutPlan';
+import { newSheets } from './cutting/countSheets';
 import { solveCutting } from './solveCutting';
 import { solveSupplies } from './solveSupplies';
 import { suppliesAnswerSchema } from './suppliesProblem';

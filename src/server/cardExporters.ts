@@ -4,7 +4,7 @@ import { writeJigSvg } from '../core/drawing/writeJigSvg';
 import { faceName, type FaceId } from '../core/plan/faces';
 import type { Unit } from '../core/length/length';
 import { writeCardFile, type CardFile } from '../core/plan/cardFile';
-import type { Library } from '../core/plan/libraryItem';
+import type { Library } from '../core/plan/library';
 import { resolvePlan } from '../core/resolve/resolvePlan';
 import { supplyList } from '../core/supplies/supplyList';
 import { projectSheet } from '../core/tutorial/projectSheet';

@@ -1,6 +1,6 @@
-import { usedLibrary, type CardFile } from '../core/plan/cardFile';
-import type { Library } from '../core/plan/libraryItem';
-import { overlayLibrary } from '../core/plan/libraryItem';
+import type { CardFile } from '../core/plan/cardFile';
+import { usedLibrary } from '../core/plan/usedLibrary';
+import { type Library, overlayLibrary } from '../core/plan/library';
 import type { Database } from './database';
 import type { StoredCard } from './repositories/cards';
 import { readLibrary } from './repositories/library';

@@ -13,11 +13,11 @@ import { importCard } from './importCard';
 import { FolderInUseError, lockFolder } from './lockFolder';
 import { makeCard } from './makeCard';
 import { findCard, readCards } from './repositories/cards';
-import { findStock } from '../core/plan/libraryItem';
+import { findStock } from '../core/plan/library';
 import { readLibrary } from './repositories/library';
 import { listDesigners, listReleases, readHouse } from './repositories/team';
 import { seed } from './seed';
-import { papersOf } from '../core/plan/piece';
+import { papersOf } from '../core/plan/pieces';
 
 let db: Database;
 beforeAll(async () => {

@@ -1,7 +1,7 @@
 import type { AstroCookies } from 'astro';
 import type { Unit } from '../core/length/length';
 import type { Release } from '../core/plan/cardFile';
-import { newestOf, type Library } from '../core/plan/libraryItem';
+import { newestOf, type Library } from '../core/plan/library';
 import type { Holding } from '../core/stash/holding';
 import { database } from './database';
 import { listCardTitles, type CardTitle } from './repositories/cards';

@@ -2,7 +2,7 @@ import type { AstroCookies } from 'astro';
 import { computeCard } from '../core/computeCard';
 import type { Unit } from '../core/length/length';
 import type { Designer, Release } from '../core/plan/cardFile';
-import { overlayLibrary, type Library } from '../core/plan/libraryItem';
+import { overlayLibrary, type Library } from '../core/plan/library';
 import { standingCard, type StandingCard } from '../core/drawing/standingCard';
 import type { CardId } from '../core/plan/ids';
 import { database, type Database } from './database';

@@ -1,6 +1,6 @@
 import type { AstroCookies } from 'astro';
 import type { Unit } from '../core/length/length';
-import { newestOf, type Library } from '../core/plan/libraryItem';
+import { newestOf, type Library } from '../core/plan/library';
 import type { Holding } from '../core/stash/holding';
 import { database } from './database';
 import { readLibrary } from './repositories/library';

@@ -1,7 +1,7 @@
 import type { AstroCookies } from 'astro';
 import type { Release } from '../core/plan/cardFile';
 import { cardIdSchema } from '../core/plan/ids';
-import type { Library } from '../core/plan/libraryItem';
+import type { Library } from '../core/plan/library';
 import type { CutBatch } from '../core/cutting/cutBatch';
 import type { Plan } from '../core/plan/plan';
 import type { Unit } from '../core/length/length';

@@ -1,28 +1,14 @@
 import { parseLength } from '../../src/core/length/parseLength';
 import type { Unit } from '../../src/core/length/length';
-import type { TypedLength } from '../../src/core/length/lengthSchema';
+import type { TypedLength } from '../../src/core/length/typedLength';
 import { defaultHabits } from '../../src/core/plan/habits';
 import type { LibraryId, PieceId } from '../../src/core/plan/ids';
 import { faceIds, type FaceId } from '../../src/core/plan/faces';
-import type {
-  DieSet,
-  Library,
-  LibraryRef,
-  Stamp,
-  Stencil,
-  Stock,
-} from '../../src/core/plan/libraryItem';
+import type { DieSet, LibraryRef, Stamp, Stencil, Stock } from '../../src/core/plan/libraryItem';
+import type { Library } from '../../src/core/plan/library';
 import { newPlan } from '../../src/core/plan/newPlan';
-import {
-  centred,
-  plainMark,
-  plainPiece,
-  type Mark,
-  type Paper,
-  type Piece,
-  type PlaceRule,
-  type SizeRule,
-} from '../../src/core/plan/piece';
+import type { Mark, Paper, Piece, PlaceRule, SizeRule } from '../../src/core/plan/piece';
+import { centred, plainMark, plainPiece } from '../../src/core/plan/pieces';
 import type { Base, Plan } from '../../src/core/plan/plan';
 
 /** A length as a test writes it, such as '4 1/8' or '105 mm'. */

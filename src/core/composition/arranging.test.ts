@@ -11,7 +11,7 @@ import {
 import { inches } from '../length/length';
 import type { PieceId } from '../plan/ids';
 import { resolvePlan } from '../resolve/resolvePlan';
-import type { Library } from '../plan/libraryItem';
+import type { Library } from '../plan/library';
 import { diesThatHold } from './diesThatHold';
 import { corners } from '../outline/outline';
 import { layWreath, type WreathInput } from './layWreath';

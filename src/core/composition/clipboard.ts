@@ -1,10 +1,14 @@
 import { z } from 'zod';
-import { batchEdits, type Edit } from '../plan/edit';
+import type { Edit } from '../plan/edit';
+import { batchEdits } from '../plan/batchEdits';
 import type { PieceId } from '../plan/ids';
-import { findItem, newestOf, type Library, type LibraryRef } from '../plan/libraryItem';
-import { followsSupport, isPaper, pieceSchema, type Piece, type Support } from '../plan/piece';
+import type { LibraryRef } from '../plan/libraryItem';
+import { findItem, newestOf, type Library } from '../plan/library';
+import { pieceSchema, type Piece, type Support } from '../plan/piece';
+import { followsSupport, isPaper } from '../plan/pieces';
 import { withAllOn } from '../plan/pieceSets';
-import { mostPieces, type Plan } from '../plan/plan';
+import type { Plan } from '../plan/plan';
+import { mostPieces } from '../plan/planFacts';
 import { boxOf, placedById, supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import { placeAt } from './placeAt';
 

@@ -1,9 +1,11 @@
 import { sumLengths, type Size, type Unit } from '../length/length';
-import { asTyped } from '../length/lengthSchema';
+import { asTyped } from '../length/typedLength';
 import type { Edit } from '../plan/edit';
 import type { PieceId } from '../plan/ids';
-import { type Library, type LibraryRef, type Stamp } from '../plan/libraryItem';
-import { plainPiece, type Paper } from '../plan/piece';
+import type { LibraryRef, Stamp } from '../plan/libraryItem';
+import type { Library } from '../plan/library';
+import type { Paper } from '../plan/piece';
+import { plainPiece } from '../plan/pieces';
 import type { Plan } from '../plan/plan';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedMark } from '../resolve/resolvedMark';

@@ -1,5 +1,6 @@
 import { lengthFromTicks, turnSize, type Length, type Size } from '../length/length';
-import { dieSetsOf, type DieSet, type Library } from '../plan/libraryItem';
+import type { DieSet } from '../plan/libraryItem';
+import { dieSetsOf, type Library } from '../plan/library';
 import { centredReveals } from '../resolve/centredReveals';
 import type { Reveals } from '../resolve/resolvedCard';
 

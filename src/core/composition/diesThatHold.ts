@@ -1,5 +1,6 @@
 import { timesLength, sumLengths, turnSize, type Length, type Size } from '../length/length';
-import { dieSetsOf, type DieSet, type Library } from '../plan/libraryItem';
+import type { DieSet } from '../plan/libraryItem';
+import { dieSetsOf, type Library } from '../plan/library';
 import { contains } from '../outline/distance';
 import { flattenPath } from '../outline/flattenPath';
 import { turnShape } from '../outline/turnShape';

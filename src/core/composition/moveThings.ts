@@ -2,12 +2,13 @@ import { boxOnFace, neighboursOf } from '../face/rulerFigures';
 import { movedBy, placeAt } from './placeAt';
 import { nudgePlace } from './snapMove';
 import type { Placed } from '../resolve/outlineOf';
-import { batchEdits, type Edit, type SimpleEdit } from '../plan/edit';
+import type { Edit, SimpleEdit } from '../plan/edit';
+import { batchEdits } from '../plan/batchEdits';
 import type { PieceId } from '../plan/ids';
 import type { PlaceRule } from '../plan/piece';
 import type { Plan } from '../plan/plan';
 import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
-import { type Rect } from '../outline/outline';
+import type { Rect } from '../outline/outline';
 
 /**
  * What moves when some pieces are moved: they and the others of their groups, without what lies on

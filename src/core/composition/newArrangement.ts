@@ -11,13 +11,14 @@ import { outlineOf, type Placed } from '../resolve/outlineOf';
 import { movedBy, placeAt } from './placeAt';
 import { scatterDots, type ScatterInput } from './scatterDots';
 import { lengthFromTicks, millimetres, type Length } from '../length/length';
-import { asTyped } from '../length/lengthSchema';
+import { asTyped } from '../length/typedLength';
 import type { PieceId } from '../plan/ids';
 import type { Stamp } from '../plan/libraryItem';
-import { plainMark, type Mark, type Support } from '../plan/piece';
+import type { Mark, Support } from '../plan/piece';
+import { plainMark } from '../plan/pieces';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 import { supportRect, type ResolvedCard, type SupportId } from '../resolve/resolvedCard';
-import { type Rect } from '../outline/outline';
+import type { Rect } from '../outline/outline';
 import { newImage } from './newThing';
 
 /** What an arrangement is laid on. */

@@ -1,8 +1,9 @@
-import { asTyped, type TypedLength } from '../length/lengthSchema';
+import { asTyped, type TypedLength } from '../length/typedLength';
 import { inches, millimetres, type Length, type Unit } from '../length/length';
 import type { PieceId } from '../plan/ids';
 import type { DieSet, LibraryRef, Stamp, Stencil } from '../plan/libraryItem';
-import { plainMark, plainPiece, type Mark, type Paper, type Support } from '../plan/piece';
+import type { Mark, Paper, Support } from '../plan/piece';
+import { plainMark, plainPiece } from '../plan/pieces';
 
 /** Where a new thing goes, and what it is called by. */
 interface Start {

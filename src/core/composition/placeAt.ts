@@ -1,5 +1,5 @@
 import { lengthFromTicks, subtractLengths, sumLengths, type Length } from '../length/length';
-import { asTyped } from '../length/lengthSchema';
+import { asTyped } from '../length/typedLength';
 import type { PlaceRule } from '../plan/piece';
 import type { Rect } from '../outline/outline';
 

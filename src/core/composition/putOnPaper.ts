@@ -1,9 +1,11 @@
 import { lengthFromTicks, type Size } from '../length/length';
-import { batchEdits, type Edit } from '../plan/edit';
-import { centred, type Paper, type PlaceRule } from '../plan/piece';
+import type { Edit } from '../plan/edit';
+import { batchEdits } from '../plan/batchEdits';
+import type { Paper, PlaceRule } from '../plan/piece';
+import { centred } from '../plan/pieces';
 import type { Plan } from '../plan/plan';
 import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
-import { type Rect } from '../outline/outline';
+import type { Rect } from '../outline/outline';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 import { placeAt } from './placeAt';
 

@@ -1,5 +1,5 @@
 import { lengthFromTicks, type Length } from '../length/length';
-import { asTyped } from '../length/lengthSchema';
+import { asTyped } from '../length/typedLength';
 import type { PieceId } from '../plan/ids';
 import type { PlaceRule } from '../plan/piece';
 import type { Rect } from '../outline/outline';

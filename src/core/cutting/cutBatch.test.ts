@@ -5,21 +5,21 @@ import { applyEdit } from '../plan/applyEdit';
 import type { PieceId } from '../plan/ids';
 import type { Plan } from '../plan/plan';
 import { resolvePlan } from '../resolve/resolvePlan';
-import { emptyHolding } from '../stash/holding';
+import { emptyHolding } from '../stash/holdings';
 import { highsCoverSolver } from './coverSolver';
+import { cutBatchSchema, type CutBatch } from './cutBatch';
 import {
   compareBatch,
-  cutBatchSchema,
   hashJob,
   piecesCut,
   resumeBatch,
   startBatch,
   tick,
   ticksOf,
-  type CutBatch,
-} from './cutBatch';
+} from './batchWork';
 import { cutJob, type CutAlready } from './cutJob';
-import { newSheets, type CutPlan } from './cutPlan';
+import type { CutPlan } from './cutPlan';
+import { newSheets } from './countSheets';
 import { planCuts, usualBudget } from './planCuts';
 import { lastOf } from './planSheets';
 

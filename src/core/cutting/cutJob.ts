@@ -4,7 +4,8 @@ import type { SheetId } from '../paper/sheets';
 import type { Stock } from '../plan/libraryItem';
 import type { Making, Plan } from '../plan/plan';
 import type { ResolvedCard, SupportId } from '../resolve/resolvedCard';
-import { holdingOf, type Holding } from '../stash/holding';
+import type { Holding } from '../stash/holding';
+import { holdingOf } from '../stash/holdings';
 import { chosenSheets, sourcesOf, type JobSource } from './jobSources';
 import { canBeFreed } from './unboundedValue';
 

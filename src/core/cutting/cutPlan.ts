@@ -96,13 +96,3 @@ export type CutLayout = Immutable<z.output<typeof sheetLayoutSchema>>;
 export type StockCuts = Immutable<z.output<typeof stockCutsSchema>>;
 export type CutPlan = Immutable<z.output<typeof cutPlanSchema>>;
 export type PlannedStep = CutLayout['steps'][number];
-
-/** All new sheets of a plan. */
-export function newSheets({ stocks }: CutPlan): number {
-  return stocks.reduce((sum, { count }) => sum + count, 0);
-}
-
-/** Fewer new sheets than this are impossible for the whole plan. */
-export function leastSheets({ stocks }: CutPlan): number {
-  return stocks.reduce((sum, { bound }) => sum + bound, 0);
-}

@@ -13,13 +13,16 @@ import {
 } from '../../../test/support/plans';
 import { isCutEdgeToEdge, playCuts } from '../../../test/support/verifyCuts';
 import type { LibraryId } from '../plan/ids';
-import type { Library } from '../plan/libraryItem';
-import { plainMaking, type Plan } from '../plan/plan';
+import type { Library } from '../plan/library';
+import type { Plan } from '../plan/plan';
+import { plainMaking } from '../plan/planFacts';
 import { resolvePlan } from '../resolve/resolvePlan';
-import { emptyHolding, type Holding } from '../stash/holding';
+import type { Holding } from '../stash/holding';
+import { emptyHolding } from '../stash/holdings';
 import { highsCoverSolver } from './coverSolver';
 import { copiesWithSpares, cutJob } from './cutJob';
-import { cutPlanSchema, newSheets, type CutPlan } from './cutPlan';
+import { cutPlanSchema, type CutPlan } from './cutPlan';
+import { newSheets } from './countSheets';
 import { planCuts, usualBudget } from './planCuts';
 import { lastOf } from './planSheets';
 

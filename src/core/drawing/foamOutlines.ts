@@ -1,6 +1,6 @@
 import { growOutline } from '../outline/polygons';
 import { outlineOf } from '../resolve/outlineOf';
-import { type Outline } from '../outline/outline';
+import type { Outline } from '../outline/outline';
 import type { PieceId } from '../plan/ids';
 import type { Plan } from '../plan/plan';
 import type { ResolvedCard } from '../resolve/resolvedCard';

@@ -1,6 +1,6 @@
 import { isGround } from '../resolve/resolvedMark';
 import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
-import { type Outline } from '../outline/outline';
+import type { Outline } from '../outline/outline';
 import { TICKS_PER_MILLIMETRE } from '../length/length';
 import type { FaceId } from '../plan/faces';
 import type { ResolvedCard } from '../resolve/resolvedCard';

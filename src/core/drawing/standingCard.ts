@@ -4,7 +4,8 @@ import type { Fold } from '../paper/cardFormat';
 import { cardFormat } from '../paper/cardFormats';
 import { faceName } from '../plan/faces';
 import type { CardId } from '../plan/ids';
-import type { CardStatus, Plan } from '../plan/plan';
+import type { Plan } from '../plan/plan';
+import type { CardStatus } from '../plan/planFacts';
 import { drawFace, type DrawnPiece } from './drawFace';
 
 /** A card as it stands on the Ledge: its front to scale, what is said beneath, what it is found by. */

@@ -6,7 +6,7 @@ import type { Edit } from '../plan/edit';
 import type { FaceId, Side } from '../plan/faces';
 import type { Placed } from '../resolve/outlineOf';
 import type { PieceId } from '../plan/ids';
-import type { Library } from '../plan/libraryItem';
+import type { Library } from '../plan/library';
 import type { Motion } from '../plan/piece';
 import type { Plan } from '../plan/plan';
 import type { Join } from './joinPiece';

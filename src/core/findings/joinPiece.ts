@@ -1,7 +1,8 @@
 import { inches, lengthFromTicks, subtractLengths, type Length, type Size } from '../length/length';
-import { asTyped } from '../length/lengthSchema';
-import { batchEdits, type Edit, type SimpleEdit } from '../plan/edit';
-import { pieceIdSchema } from '../plan/ids';
+import { asTyped } from '../length/typedLength';
+import type { Edit, SimpleEdit } from '../plan/edit';
+import { batchEdits } from '../plan/batchEdits';
+import { pieceIdFrom } from '../plan/pieceId';
 import type { Plan } from '../plan/plan';
 import { supportRect, type ResolvedCard, type ResolvedPiece } from '../resolve/resolvedCard';
 
@@ -172,7 +173,7 @@ export function joinEdit(
 /** An id made from the piece's own, as the core has no randomness. */
 function freeId(plan: Plan, id: string) {
   for (let number = 2; ; number += 1) {
-    const next = pieceIdSchema.parse(`${id.slice(0, 34)}-${number}`);
+    const next = pieceIdFrom(`${id.slice(0, 34)}-${number}`);
     if (!plan.pieces.some((each) => each.id === next)) return next;
   }
 }

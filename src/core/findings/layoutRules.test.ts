@@ -14,7 +14,7 @@ import {
 } from '../../../test/support/plans';
 import { computeCard } from '../computeCard';
 import { inches } from '../length/length';
-import type { Library } from '../plan/libraryItem';
+import type { Library } from '../plan/library';
 import { applyEdit } from '../plan/applyEdit';
 import type { Piece } from '../plan/piece';
 import type { RuleId } from '../plan/rules';

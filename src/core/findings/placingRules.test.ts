@@ -16,7 +16,7 @@ import {
 import { computeCard } from '../computeCard';
 import { inches, millimetres } from '../length/length';
 import type { LibraryId } from '../plan/ids';
-import type { Library } from '../plan/libraryItem';
+import type { Library } from '../plan/library';
 import { applyEdit } from '../plan/applyEdit';
 import type { Motion, Paper, Piece, PlaceRule } from '../plan/piece';
 import type { RuleId } from '../plan/rules';

@@ -1,4 +1,4 @@
-import { isCutToShape } from '../plan/piece';
+import { isCutToShape } from '../plan/pieces';
 import {
   halveLength,
   inches,

@@ -10,10 +10,10 @@ import {
 } from '../../../test/support/plans';
 import { computeCard } from '../computeCard';
 import { applyEdit } from '../plan/applyEdit';
-import type { Library } from '../plan/libraryItem';
+import type { Library } from '../plan/library';
 import type { Plan } from '../plan/plan';
 import type { FindingData } from './finding';
-import { papersOf } from '../plan/piece';
+import { papersOf } from '../plan/pieces';
 
 const slimline: Partial<Parameters<typeof planOf>[1]> = {
   format: { kind: 'named', id: 'slimline', stand: 'upright' },

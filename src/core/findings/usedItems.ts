@@ -1,13 +1,8 @@
 import { isMark } from '../resolve/outlineOf';
-import { itemsOf } from '../plan/cardFile';
+import { itemsOf } from '../plan/usedLibrary';
 import type { PieceId } from '../plan/ids';
-import {
-  findItem,
-  newestOf,
-  type Library,
-  type LibraryItem,
-  type LibraryRef,
-} from '../plan/libraryItem';
+import type { LibraryItem, LibraryRef } from '../plan/libraryItem';
+import { findItem, newestOf, type Library } from '../plan/library';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { Plan } from '../plan/plan';
 

@@ -1,11 +1,5 @@
 import { z } from 'zod';
-import { lengthFromTicks, longestLength, type Length } from './length';
-
-/** A length in JSON, with the text a person typed for it where one did. */
-export interface TypedLength {
-  readonly ticks: Length;
-  readonly typed?: string | undefined;
-}
+import { lengthFromTicks, longestLength } from './length';
 
 const ticksSchema = z
   .number()
@@ -36,8 +30,3 @@ export const typedOffsetSchema = z
 export const typedSizeSchema = z
   .strictObject({ width: typedLengthSchema, height: typedLengthSchema })
   .meta({ id: 'Size', description: 'Width first, as the face is read.' });
-
-/** A computed length as document data. */
-export function asTyped(length: Length, typed?: string): TypedLength {
-  return typed === undefined ? { ticks: length } : { ticks: length, typed };
-}

@@ -1,7 +1,11 @@
-import { batchEdits, type Edit, type SimpleEdit } from './edit';
+import type { Edit, SimpleEdit } from './edit';
+import { batchEdits } from './batchEdits';
 import type { PieceId } from './ids';
-import { sameSupport, type Piece } from './piece';
-import { mostPieces, sortAccepted, sortUses, type Plan, type Use } from './plan';
+import type { Piece } from './piece';
+import { sameSupport } from './pieces';
+import type { Plan, Use } from './plan';
+import { mostPieces } from './planFacts';
+import { sortAccepted, sortUses } from './sortLists';
 
 /** Why an edit could not be applied; the plan is unchanged. */
 export interface EditIssue {

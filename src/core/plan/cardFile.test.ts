@@ -5,14 +5,15 @@ import planVersion2 from '../../../test/fixtures/plan-2.json';
 import planVersion3 from '../../../test/fixtures/plan-3.json';
 import planVersion4 from '../../../test/fixtures/plan-4.json';
 import { coves, fiveLayers, library, pieceOn, planOf } from '../../../test/support/plans';
-import { readCardFile, usedLibrary, writeCardFile, type CardFile } from './cardFile';
+import { readCardFile, writeCardFile, type CardFile } from './cardFile';
+import { usedLibrary } from './usedLibrary';
 import { cardFileJsonSchema } from './cardFileJsonSchema';
 import type { CardId } from './ids';
 import { editSchema } from './edit';
-import { plainMaking } from './plan';
+import { plainMaking } from './planFacts';
 import { upgradePlan } from './upgradePlan';
 import { upgradeEdit } from './upgradeEdit';
-import { papersOf } from './piece';
+import { papersOf } from './pieces';
 
 const file: CardFile = {
   format: 'nibwright-card',

@@ -1,14 +1,7 @@
 import { z } from 'zod';
 import { cardIdSchema, designerIdSchema, releaseIdSchema, type Immutable } from './ids';
-import {
-  findItem,
-  libraryItemSchema,
-  type Library,
-  type LibraryItem,
-  type LibraryRef,
-} from './libraryItem';
-import type { Piece, SizeRule } from './piece';
-import { planSchema, type Plan } from './plan';
+import { libraryItemSchema } from './libraryItem';
+import { planSchema } from './plan';
 import { upgradePlan, type PlanIssue } from './upgradePlan';
 
 export const cardFileVersion = 1;
@@ -48,47 +41,6 @@ export type ReadCardFile =
       readonly ok: false;
       readonly issue: PlanIssue | { readonly code: 'not-json' | 'no-card-file' };
     };
-
-/** What of the library a piece refers to. */
-export function itemsOf(piece: Piece): readonly LibraryRef[] {
-  switch (piece.kind) {
-    case 'panel':
-      return [piece.stock, ...itemsOfSize(piece.size)];
-    case 'image':
-      return [piece.stamp];
-    case 'stencil':
-      return [piece.stencil];
-    case 'dot':
-      return piece.item ? [piece.item] : [];
-    case 'words':
-    case 'drawn':
-      return [];
-    default:
-      throw new TypeError(`itemsOf: unknown kind ${JSON.stringify(piece satisfies never)}`);
-  }
-}
-
-function itemsOfSize(size: SizeRule): readonly LibraryRef[] {
-  if (size.by === 'die') return [size.set];
-  return size.by === 'stamp' ? [size.stamp] : [];
-}
-
-/** The library versions a plan refers to, each once, by id and then version. */
-export function usedLibrary(plan: Plan, library: Library): readonly LibraryItem[] {
-  const refs = [
-    plan.base.stock,
-    ...plan.pieces.flatMap(itemsOf),
-    ...plan.uses.map(({ item }) => item),
-  ];
-  const items = new Map<string, LibraryItem>();
-  for (const ref of refs) {
-    const item = findItem(library, ref);
-    if (item) items.set(`${item.id} ${item.version}`, item);
-  }
-  return [...items.values()].sort((a, b) =>
-    a.id === b.id ? a.version - b.version : a.id < b.id ? -1 : 1,
-  );
-}
 
 /**
  * Writes a card file: keys in the order of the schema, two spaces, LF, a line end at the end.

@@ -22,7 +22,7 @@ import { editBetween } from './editBetween';
 import { supportsExist } from './editTouches';
 import type { PieceId } from './ids';
 import { moveToFace } from './moveToFace';
-import { papersOf } from './piece';
+import { papersOf } from './pieces';
 import type { Plan } from './plan';
 import { putMatUnder } from './putMatUnder';
 import { turnOff } from './turnOff';

@@ -1,6 +1,8 @@
-import { batchEdits, type Edit, type SimpleEdit } from './edit';
+import type { Edit, SimpleEdit } from './edit';
+import { batchEdits } from './batchEdits';
 import type { PieceId } from './ids';
-import { isPaper, type Paper, type Piece } from './piece';
+import type { Paper, Piece } from './piece';
+import { isPaper } from './pieces';
 import { withGroup } from './pieceSets';
 import type { Plan } from './plan';
 

@@ -1,4 +1,5 @@
-import { dieSetsOf, type DieSet, type Library, type Stamp } from './libraryItem';
+import type { DieSet, Stamp } from './libraryItem';
+import { dieSetsOf, type Library } from './library';
 
 /** The die made to cut round a stamp; undefined where the library has none. */
 export function dieRound(library: Library, { id, goesWith }: Stamp): DieSet | undefined {

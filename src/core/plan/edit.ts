@@ -2,14 +2,8 @@ import { z } from 'zod';
 import { habitsSchema } from './habits';
 import { pieceIdSchema, type Immutable } from './ids';
 import { pieceChangeSchema, pieceSchema } from './piece';
-import {
-  aboutSchema,
-  acceptedSchema,
-  baseSchema,
-  makingSchema,
-  mostPieces,
-  useSchema,
-} from './plan';
+import { aboutSchema, acceptedSchema, baseSchema, makingSchema, useSchema } from './plan';
+import { mostPieces } from './planFacts';
 
 const indexSchema = z.number().int().min(0).max(mostPieces);
 
@@ -55,9 +49,3 @@ export const editSchema = z
 
 export type SimpleEdit = Immutable<z.output<typeof simpleEditSchema>>;
 export type Edit = Immutable<z.output<typeof editSchema>>;
-
-/** One edit of several; a single one stays itself. */
-export function batchEdits(edits: readonly SimpleEdit[]): Edit {
-  const [only] = edits;
-  return edits.length === 1 && only ? only : { kind: 'batch', edits };
-}

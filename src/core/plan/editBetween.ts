@@ -1,4 +1,5 @@
-import { batchEdits, type Edit, type SimpleEdit } from './edit';
+import type { Edit, SimpleEdit } from './edit';
+import { batchEdits } from './batchEdits';
 import type { Plan } from './plan';
 import { sameJson } from './sameJson';
 

@@ -1,5 +1,5 @@
 import type { Edit, SimpleEdit } from './edit';
-import { isPaper, sameSupport } from './piece';
+import { isPaper, sameSupport } from './pieces';
 import type { Plan } from './plan';
 
 /**

@@ -1,10 +1,11 @@
 import { z } from 'zod';
 import { inches, millimetres, zeroLength, type Length, type Unit } from '../length/length';
-import { asTyped, typedLengthSchema, typedSizeSchema } from '../length/lengthSchema';
+import { typedLengthSchema, typedSizeSchema } from '../length/lengthSchema';
+import { asTyped } from '../length/typedLength';
 import { sixteenthInch, wholeMillimetre } from '../length/marks';
 import { adhesiveIds, adhesives } from '../paper/adhesives';
 import type { Immutable } from './ids';
-import { ruleIdSchema } from './rules';
+import { ruleIds } from './rules';
 
 const revealsSchema = z.strictObject({
   fine: typedLengthSchema,
@@ -55,16 +56,11 @@ export const habitsSchema = z
     pressWidth: typedLengthSchema,
     /** What the stamping platform prints. */
     platform: typedSizeSchema,
-    rulesOff: z.array(ruleIdSchema).max(50),
+    rulesOff: z.array(z.enum(ruleIds)).max(50),
   })
   .meta({ id: 'Habits' });
 
 export type Habits = Immutable<z.output<typeof habitsSchema>>;
-
-/** The usual borders of the school that leads. */
-export function usualReveals(habits: Habits): Habits['reveals'][Unit] {
-  return habits.reveals[habits.leadingUnit];
-}
 
 /**
  * The figures that differ from school to school. Common practice; the visible minimum, and those of foam,

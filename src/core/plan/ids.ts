@@ -1,6 +1,6 @@
 import { z } from 'zod';
+import { idPattern } from './pieceId';
 
-const idPattern = /^[a-z0-9][a-z0-9-]{0,39}$/;
 const id = () => z.string().regex(idPattern, 'lower-case letters, digits and hyphens, at most 40');
 
 export const cardIdSchema = id().brand<'CardId'>();

@@ -1,8 +1,10 @@
 import { applyEdit } from './applyEdit';
-import { batchEdits, type Edit, type SimpleEdit } from './edit';
+import type { Edit, SimpleEdit } from './edit';
+import { batchEdits } from './batchEdits';
 import type { PieceId } from './ids';
 import type { FaceId } from './faces';
-import { papersOf, sameSupport, type Paper, type Piece, type Support } from './piece';
+import type { Paper, Piece, Support } from './piece';
+import { papersOf, sameSupport } from './pieces';
 import type { Plan } from './plan';
 
 /** Towards the viewer, or towards the base. */

@@ -1,4 +1,5 @@
-import { batchEdits, type Edit } from './edit';
+import type { Edit } from './edit';
+import { batchEdits } from './batchEdits';
 import type { FaceId } from './faces';
 import type { PieceId } from './ids';
 import { faceOf } from './movePiece';

@@ -1,7 +1,8 @@
 import type { Habits } from './habits';
 import type { DesignerId, ReleaseId } from './ids';
 import type { LibraryRef } from './libraryItem';
-import { currentPlanSchema, plainAbout, plainMaking, type Base, type Plan } from './plan';
+import type { Base, Plan } from './plan';
+import { currentPlanSchema, plainAbout, plainMaking } from './planFacts';
 
 export interface NewPlan {
   readonly title: string;

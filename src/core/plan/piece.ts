@@ -1,17 +1,12 @@
 import { z } from 'zod';
-import type { Length } from '../length/length';
-import {
-  typedLengthSchema,
-  typedOffsetSchema,
-  typedSizeSchema,
-  type TypedLength,
-} from '../length/lengthSchema';
+import { typedLengthSchema, typedOffsetSchema, typedSizeSchema } from '../length/lengthSchema';
 import { letteringIds } from '../lettering/letterings';
 import { adhesiveIds } from '../paper/adhesives';
-import { faceIds, sides, type Side } from './faces';
+import { faceIds, sides } from './faces';
 import { pieceIdSchema, type Immutable } from './ids';
 import { colourSchema, libraryRefSchema } from './items/itemShape';
 import { pathSchema } from './items/shape';
+import { overhangs, dotLooks } from './pieces';
 
 /** What a piece lies on: a face of the base, or another piece. */
 export const supportSchema = z.union([
@@ -101,8 +96,6 @@ const commonShape = {
   notes: z.string().max(2000),
 };
 
-export const overhangs = ['kept', 'trimmed', 'with-support'] as const;
-
 /** How a piece moves once the card is made; one that is glued down does not. */
 export const motionSchema = z
   .discriminatedUnion('kind', [
@@ -182,8 +175,6 @@ export const wordsSchema = z
   })
   .meta({ id: 'Words' });
 
-/** Something round that is stuck, dropped or splattered on. */
-export const dotLooks = ['dot', 'gem', 'sequin', 'drop', 'splatter'] as const;
 export const dotSchema = z
   .strictObject({
     kind: z.literal('dot'),
@@ -261,70 +252,3 @@ export type Motion = Immutable<z.output<typeof motionSchema>>;
 export type Support = Immutable<z.output<typeof supportSchema>>;
 export type SizeRule = Immutable<z.output<typeof sizeRuleSchema>>;
 export type PlaceRule = Immutable<z.output<typeof placeRuleSchema>>;
-
-export const centred: PlaceRule = { x: { from: 'centre' }, y: { from: 'centre' }, turn: 0 };
-
-/** What a new mark has unless it is told otherwise. */
-export const plainMark = {
-  place: centred,
-  isOff: false,
-  group: null,
-  notes: '',
-} as const satisfies Partial<Mark>;
-
-/** What a new piece of paper has unless it is told otherwise. */
-export const plainPiece = {
-  kind: 'panel',
-  ...plainMark,
-  attach: 'tape',
-  trim: null,
-  cutOut: null,
-  carriedBy: 'left',
-  isMirrored: false,
-  crop: null,
-  overhang: 'kept',
-  motion: null,
-} as const satisfies Partial<Paper>;
-
-/** Whether a size comes from what the piece lies on; the others are the piece's own. */
-export function followsSupport({ by }: SizeRule): boolean {
-  return by === 'reveal' || by === 'sides' || by === 'step';
-}
-
-/** Whether a die or scissors give the size, which no fence is set to. */
-export function isCutToShape({ by }: SizeRule): boolean {
-  return by === 'die' || by === 'stamp';
-}
-
-export function isPaper(piece: Piece): piece is Paper {
-  return piece.kind === 'panel';
-}
-
-/** The pieces of paper, in gluing order. */
-export function papersOf({ pieces }: { readonly pieces: readonly Piece[] }): readonly Paper[] {
-  return pieces.filter(isPaper);
-}
-
-/** A piece of paper by its id; undefined where there is none, or it is a mark. */
-export function findPaper(
-  { pieces }: { readonly pieces: readonly Piece[] },
-  id: string | undefined,
-): Paper | undefined {
-  const piece = pieces.find((each) => each.id === id);
-  return piece && isPaper(piece) ? piece : undefined;
-}
-
-/** Whether two supports are the same face or piece. */
-export function sameSupport(a: Support, b: Support): boolean {
-  return 'piece' in a ? 'piece' in b && a.piece === b.piece : 'face' in b && a.face === b.face;
-}
-
-/** The lengths of typed sides: borders, or what is trimmed off. */
-export function sideLengths({
-  left,
-  top,
-  right,
-  bottom,
-}: Readonly<Record<Side, TypedLength>>): Readonly<Record<Side, Length>> {
-  return { left: left.ticks, top: top.ticks, right: right.ticks, bottom: bottom.ticks };
-}

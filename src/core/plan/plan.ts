@@ -12,23 +12,9 @@ import {
 } from './ids';
 import { libraryRefSchema } from './items/itemShape';
 import { pieceSchema } from './piece';
-import { ruleIdSchema } from './rules';
-
-export const cardStatuses = ['planned', 'cut', 'filmed', 'published'] as const;
-
-/** What people forget to say while filming; common practice. */
-export const filmingChecks = [
-  'first-mat',
-  'inside',
-  'embellishments',
-  'ribbon',
-  'marker-off-screen',
-  'colour-changed',
-  'anti-static',
-  'added-later',
-  'sale-period',
-] as const;
-export type FilmingCheck = (typeof filmingChecks)[number];
+import { ruleIds } from './rules';
+import { cardStatuses, filmingChecks, currentPlanSchema, mostPieces } from './planFacts';
+import { sortAccepted, sortUses } from './sortLists';
 
 export const aboutSchema = z
   .strictObject({
@@ -104,24 +90,8 @@ export const useSchema = z
 
 /** A finding the designer has looked at and wants left as it is. */
 export const acceptedSchema = z
-  .strictObject({ rule: ruleIdSchema, pieceId: pieceIdSchema.nullable() })
+  .strictObject({ rule: z.enum(ruleIds), pieceId: pieceIdSchema.nullable() })
   .meta({ id: 'Accepted' });
-
-/** A set has no order of its own, so one is set: by rule, then piece, the base first. */
-export function sortAccepted<Item extends z.output<typeof acceptedSchema>>(
-  accepted: readonly Item[],
-): Item[] {
-  const key = ({ rule, pieceId }: Item) => `${rule} ${pieceId ?? ''}`;
-  return accepted.toSorted((a, b) => (key(a) < key(b) ? -1 : key(a) > key(b) ? 1 : 0));
-}
-
-/** Uses have no order of their own, so one is set. */
-export function sortUses<Item extends { readonly id: string }>(uses: readonly Item[]): Item[] {
-  return uses.toSorted((a, b) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0));
-}
-
-export const currentPlanSchema = 4;
-export const mostPieces = 500;
 
 /** One card: what the designer decided. Every figure that follows from it is computed, not stored. */
 export const planSchema = z
@@ -155,23 +125,3 @@ export type Base = Plan['base'];
 export type About = Plan['about'];
 export type Making = Plan['making'];
 export type Use = Plan['uses'][number];
-export type CardStatus = (typeof cardStatuses)[number];
-
-/** What a new card says of itself beside its title. */
-export const plainAbout = {
-  occasion: '',
-  techniques: [],
-  status: 'planned',
-  filmOn: null,
-  publishOn: null,
-  checked: [],
-  notes: '',
-} as const satisfies Partial<About>;
-
-/** One copy, no spares, from what is owned. */
-export const plainMaking: Making = {
-  copies: 1,
-  spares: { by: 'each', count: 0 },
-  sheets: [],
-  usesLeftovers: true,
-};

@@ -1,7 +1,9 @@
 import type { Size } from '../length/length';
-import { asTyped } from '../length/lengthSchema';
-import { batchEdits, type Edit } from './edit';
-import { followsSupport, type Paper } from './piece';
+import { asTyped } from '../length/typedLength';
+import type { Edit } from './edit';
+import { batchEdits } from './batchEdits';
+import type { Paper } from './piece';
+import { followsSupport } from './pieces';
 import type { Plan } from './plan';
 
 /**

@@ -1,5 +1,3 @@
-import { z } from 'zod';
-
 /** Every rule that can find something; a rule is a file of its name in findings/rules. */
 export const ruleIds = [
   'impossible-piece',
@@ -33,5 +31,4 @@ export const ruleIds = [
   'newer-version',
   'even-number',
 ] as const;
-export const ruleIdSchema = z.enum(ruleIds);
 export type RuleId = (typeof ruleIds)[number];

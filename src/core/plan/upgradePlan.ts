@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { currentPlanSchema, planSchema, type Plan } from './plan';
+import { planSchema, type Plan } from './plan';
+import { currentPlanSchema } from './planFacts';
 import { upgradePlan1 } from './upgradePlan1';
 import { upgradePlan2 } from './upgradePlan2';
 import { upgradePlan3 } from './upgradePlan3';

@@ -1,6 +1,6 @@
 import { defaultHabits } from './habits';
-import { plainPiece } from './piece';
-import { plainAbout } from './plan';
+import { plainPiece } from './pieces';
+import { plainAbout } from './planFacts';
 
 export type Document = Readonly<Record<string, unknown>>;
 

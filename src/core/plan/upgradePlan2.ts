@@ -1,4 +1,4 @@
-import { plainMaking } from './plan';
+import { plainMaking } from './planFacts';
 import { upgradeHabits } from './upgradePlan1';
 
 /** Plans of version 2 knew no spares, no sheets to cut from, and nothing a card takes beside panels. */

@@ -1,7 +1,7 @@
 import { setWords } from '../lettering/setWords';
 import { splitWords } from '../lettering/splitWords';
 import { fitsIn, lengthFromTicks, sameSize, type Length, type Size } from '../length/length';
-import { asTyped } from '../length/lengthSchema';
+import { asTyped } from '../length/typedLength';
 import type { Mark } from '../plan/piece';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 import type { Outcome } from './reformatStep';

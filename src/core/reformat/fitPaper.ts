@@ -7,8 +7,8 @@ import {
   type Length,
   type Size,
 } from '../length/length';
-import { asTyped } from '../length/lengthSchema';
-import { findDieSet, type Library } from '../plan/libraryItem';
+import { asTyped } from '../length/typedLength';
+import { findDieSet, type Library } from '../plan/library';
 import type { Paper, SizeRule } from '../plan/piece';
 import type { Rect } from '../outline/outline';
 import type { Outcome } from './reformatStep';

@@ -1,5 +1,5 @@
 import { lengthFromTicks, subtractLengths, type Length, type Size } from '../length/length';
-import { asTyped } from '../length/lengthSchema';
+import { asTyped } from '../length/typedLength';
 import type { PlaceRule } from '../plan/piece';
 import type { Rect } from '../outline/outline';
 

@@ -20,7 +20,7 @@ import {
   wren,
 } from '../../../test/support/plans';
 import type { PieceId } from '../plan/ids';
-import type { Library } from '../plan/libraryItem';
+import type { Library } from '../plan/library';
 import type { Piece, PlaceRule } from '../plan/piece';
 import { planSchema } from '../plan/plan';
 import { resolvePlan } from '../resolve/resolvePlan';

@@ -1,6 +1,7 @@
 import type { PieceId } from '../plan/ids';
 import type { LibraryRef } from '../plan/libraryItem';
-import { isPaper, type Paper, type Piece } from '../plan/piece';
+import type { Paper, Piece } from '../plan/piece';
+import { isPaper } from '../plan/pieces';
 import type { About, Base, Plan, Use } from '../plan/plan';
 import { sameJson } from '../plan/sameJson';
 import type { ResolvedCard } from './resolvedCard';

@@ -2,7 +2,7 @@ import { isConvex } from '../outline/clipToConvex';
 import { corners, type Outline, type Rect } from '../outline/outline';
 import { turnShape } from '../outline/turnShape';
 import { subtractLengths, zeroLength, type Size } from '../length/length';
-import { findDieSet, findStamp, type Library } from '../plan/libraryItem';
+import { findDieSet, findStamp, type Library } from '../plan/library';
 import type { Paper } from '../plan/piece';
 import type { ResolvedPiece } from './resolvedCard';
 

@@ -1,7 +1,7 @@
 import { millimetres } from '../length/length';
 import { cardFormat } from '../paper/cardFormats';
 import { layOutBlank, layOutFormat } from '../paper/layOutBlank';
-import { findStock, type Library } from '../plan/libraryItem';
+import { findStock, type Library } from '../plan/library';
 import type { Base } from '../plan/plan';
 import { letterAt } from './letterAt';
 import type { ResolvedBase } from './resolvedCard';

@@ -12,7 +12,7 @@ import {
   typed,
 } from '../../../test/support/plans';
 import { inches, lengthFromTicks, millimetres } from '../length/length';
-import { asTyped } from '../length/lengthSchema';
+import { asTyped } from '../length/typedLength';
 import type { Piece, SizeRule } from '../plan/piece';
 import type { Plan } from '../plan/plan';
 import { letterAt } from './letterAt';

@@ -1,5 +1,5 @@
 import { outlineOfPaper } from './outlineOf';
-import { type Outline, type Rect } from '../outline/outline';
+import type { Outline, Rect } from '../outline/outline';
 import {
   longerOf,
   subtractLengths,
@@ -10,8 +10,9 @@ import {
 } from '../length/length';
 import { facesOf, isInside, type FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
-import { findStock, type Library } from '../plan/libraryItem';
-import { isPaper, type Mark, type Paper, type Piece, type PlaceRule } from '../plan/piece';
+import { findStock, type Library } from '../plan/library';
+import type { Mark, Paper, Piece, PlaceRule } from '../plan/piece';
+import { isPaper } from '../plan/pieces';
 import type { Plan } from '../plan/plan';
 import { cutLine } from './cutLine';
 import { letterAt } from './letterAt';

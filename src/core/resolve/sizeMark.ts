@@ -8,13 +8,8 @@ import {
   type Size,
 } from '../length/length';
 import { turnStencil } from '../outline/turnStencil';
-import {
-  findStamp,
-  findStencil,
-  type Library,
-  type Stamp,
-  type Stencil,
-} from '../plan/libraryItem';
+import type { Stamp, Stencil } from '../plan/libraryItem';
+import { findStamp, findStencil, type Library } from '../plan/library';
 import type { Mark } from '../plan/piece';
 import type { ImpossiblePiece } from './resolvedCard';
 

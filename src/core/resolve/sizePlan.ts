@@ -1,6 +1,6 @@
 import type { Size } from '../length/length';
 import type { PieceId } from '../plan/ids';
-import { findDieSet, findStamp, type Library } from '../plan/libraryItem';
+import { findDieSet, findStamp, type Library } from '../plan/library';
 import type { Paper, Piece, Support } from '../plan/piece';
 import type { ImpossiblePiece } from './resolvedCard';
 import {

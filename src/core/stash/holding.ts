@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { typedSizeSchema } from '../length/lengthSchema';
 import { sheetIds } from '../paper/sheets';
-import { libraryIdSchema, type Immutable, type LibraryId } from '../plan/ids';
+import { libraryIdSchema, type Immutable } from '../plan/ids';
 
 /** How many there are; null where nobody counts them, so they never run out. */
 const countSchema = z.number().min(0).max(1_000_000).nullable();
@@ -42,12 +42,3 @@ export const holdingSchema = z
 
 export type Holding = Immutable<z.output<typeof holdingSchema>>;
 export type Leftover = Immutable<z.output<typeof leftoverSchema>>;
-
-/** The holding of an item of which nothing is known. */
-export function emptyHolding(itemId: LibraryId): Holding {
-  return { itemId, sheets: [], leftovers: [], count: null, price: null, isGone: false };
-}
-
-export function holdingOf(holdings: readonly Holding[], itemId: LibraryId): Holding {
-  return holdings.find((each) => each.itemId === itemId) ?? emptyHolding(itemId);
-}

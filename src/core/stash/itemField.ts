@@ -1,6 +1,6 @@
 import { parseLength, parseSize } from '../length/parseLength';
 import type { Length, Unit } from '../length/length';
-import { asTyped } from '../length/lengthSchema';
+import { asTyped } from '../length/typedLength';
 import { writeExact } from '../length/writeExact';
 import type { LibraryItem } from '../plan/libraryItem';
 

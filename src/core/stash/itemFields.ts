@@ -1,4 +1,4 @@
-import { asTyped } from '../length/lengthSchema';
+import { asTyped } from '../length/typedLength';
 import { parseLength } from '../length/parseLength';
 import { writeExact, writeSizeExact } from '../length/writeExact';
 import { gramsOfPounds, weightBases, type WeightBasis } from '../paper/paperWeight';

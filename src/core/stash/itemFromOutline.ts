@@ -1,4 +1,4 @@
-import type { TypedLength } from '../length/lengthSchema';
+import type { TypedLength } from '../length/typedLength';
 import type { LibraryId } from '../plan/ids';
 import { libraryItemSchema, type DieSet, type LibraryItem } from '../plan/libraryItem';
 

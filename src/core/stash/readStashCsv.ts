@@ -1,15 +1,16 @@
 import Papa from 'papaparse';
 import type { Unit } from '../length/length';
 import { sheetIds, type SheetId } from '../paper/sheets';
-import { libraryIdSchema, type LibraryId } from '../plan/ids';
-import { newestOf, type ItemKind, type Library, type LibraryItem } from '../plan/libraryItem';
+import type { ItemKind, LibraryItem } from '../plan/libraryItem';
+import { newestOf, type Library } from '../plan/library';
 import { sameJson } from '../plan/sameJson';
-import { hashText } from '../hashText';
-import { emptyHolding, holdingOf, type Holding, type Leftover } from './holding';
-import { readSize } from './itemField';
+import type { Holding } from './holding';
+import { emptyHolding, holdingOf } from './holdings';
 import { buildItem, itemKinds, kindNames } from './itemFields';
 import { fieldKeys, stashColumns } from './stashCsv';
 import { mostStashChanges, type StashChange } from './stashChange';
+import { readLeftovers } from './readLeftovers';
+import { newItemId } from './newItemId';
 
 /** A row as it was understood: what it changes, or why it cannot be taken in. */
 export type StashRow =
@@ -137,21 +138,6 @@ function readKind(text: string): ItemKind | undefined {
   return itemKinds.find((kind) => kind === wanted || kindNames[kind] === wanted);
 }
 
-/** The id given, or one made from kind and name, so that the same file twice makes one item. */
-export function newItemId(kind: ItemKind, name: string, given = ''): LibraryId {
-  const wanted = libraryIdSchema.safeParse(given.trim());
-  if (wanted.success) return wanted.data;
-  const slug = name
-    .normalize('NFKD')
-    .toLowerCase()
-    .replaceAll(/[^a-z0-9]+/g, '-')
-    .replaceAll(/^-+|-+$/g, '')
-    .slice(0, 24);
-  return libraryIdSchema.parse(
-    `${slug || 'x'}-${hashText(`${kind} ${name}`).slice(0, 8)}`.replaceAll('--', '-'),
-  );
-}
-
 function readHolding(
   cells: Readonly<Record<string, string>>,
   before: Holding,
@@ -212,37 +198,4 @@ function readPrice(text: string): { value: number | null } | undefined {
   return parts
     ? { value: Number(parts[1]) * 100 + Number((parts[2] ?? '').padEnd(2, '0')) }
     : undefined;
-}
-
-/** Leftovers that are there already keep their ids. */
-export function readLeftovers(
-  text: string,
-  leading: Unit,
-  before: readonly Leftover[],
-): readonly Leftover[] | undefined {
-  const parts = text
-    .split(';')
-    .map((part) => part.trim())
-    .filter(Boolean);
-  const read = parts.map((part) => {
-    const found = /^(\d{1,5})\s*(?:of|×)\s*(.+)$/i.exec(part);
-    const size = readSize(found?.[2] ?? part, leading);
-    const many = found ? Number(found[1]) : 1;
-    return size && many >= 1 && many <= 10_000 ? { size, count: many } : undefined;
-  });
-  const good = read.flatMap((each) => (each ? [each] : []));
-  if (good.length < read.length) return undefined;
-  return good.map(({ size, count }, at) => {
-    const old = before.find(
-      (each) =>
-        each.size.width.ticks === size.width.ticks && each.size.height.ticks === size.height.ticks,
-    );
-    return old
-      ? { ...old, count }
-      : {
-          id: `left-${hashText(`${size.width.ticks} ${size.height.ticks} ${at}`).slice(0, 8)}`,
-          size,
-          count,
-        };
-  });
 }

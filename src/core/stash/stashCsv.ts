@@ -1,8 +1,10 @@
 import Papa from 'papaparse';
 import { writeSizeExact } from '../length/writeExact';
 import { sheetIds } from '../paper/sheets';
-import { newestOf, type Library, type LibraryItem } from '../plan/libraryItem';
-import { holdingOf, type Holding } from './holding';
+import type { LibraryItem } from '../plan/libraryItem';
+import { newestOf, type Library } from '../plan/library';
+import type { Holding } from './holding';
+import { holdingOf } from './holdings';
 import { itemFields, itemKinds, kindNames } from './itemFields';
 
 /** Every field of every kind, each once, in the order they first come. */

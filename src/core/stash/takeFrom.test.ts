@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { inches } from '../length/length';
-import { asTyped } from '../length/lengthSchema';
+import { asTyped } from '../length/typedLength';
 import type { LibraryId } from '../plan/ids';
 import { holdingSchema, type Holding, type Leftover } from './holding';
-import { giveBack, holdingsBefore, takeFrom, type Taking } from './takeFrom';
+import { giveBack, holdingsBefore, takeFrom } from './takeFrom';
+import type { Taking } from './taking';
 
 const itemId = 'oat' as LibraryId;
 const left = (id: string, count: number): Leftover => ({

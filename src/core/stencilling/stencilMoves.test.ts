@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { inches, millimetres, type Length, type Size } from '../length/length';
-import { asTyped } from '../length/lengthSchema';
+import { asTyped } from '../length/typedLength';
 import type { Stencil } from '../plan/libraryItem';
 import { seeded } from '../seeded';
 import { stencilMoves, type StencilMoves } from './stencilMoves';

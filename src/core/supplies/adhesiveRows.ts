@@ -1,8 +1,9 @@
 import { adhesive, adhesiveIds, type AdhesiveId } from '../paper/adhesives';
-import { newestOf, type AdhesiveItem } from '../plan/libraryItem';
+import type { AdhesiveItem } from '../plan/libraryItem';
+import { newestOf } from '../plan/library';
 import type { Plan } from '../plan/plan';
 import type { ResolvedPiece } from '../resolve/resolvedCard';
-import { holdingOf } from '../stash/holding';
+import { holdingOf } from '../stash/holdings';
 import { adhesiveAmount } from './adhesiveAmount';
 import { lackingOf, usesOf, type SupplyInput, type SupplyRow } from './supplyRow';
 

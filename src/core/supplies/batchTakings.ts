@@ -1,9 +1,10 @@
 import type { CutPlan, StockCuts } from '../cutting/cutPlan';
 import { lengthFromTicks } from '../length/length';
-import { asTyped } from '../length/lengthSchema';
+import { asTyped } from '../length/typedLength';
 import type { LibraryId } from '../plan/ids';
-import { holdingOf, type Holding, type Leftover } from '../stash/holding';
-import type { Taking } from '../stash/takeFrom';
+import type { Holding, Leftover } from '../stash/holding';
+import { holdingOf } from '../stash/holdings';
+import type { Taking } from '../stash/taking';
 import type { SupplyList } from './supplyList';
 
 /**

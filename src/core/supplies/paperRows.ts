@@ -2,7 +2,7 @@ import type { CutPlan, StockCuts } from '../cutting/cutPlan';
 import type { SheetId } from '../paper/sheets';
 import type { LibraryItem } from '../plan/libraryItem';
 import type { ResolvedCard } from '../resolve/resolvedCard';
-import { holdingOf } from '../stash/holding';
+import { holdingOf } from '../stash/holdings';
 import { lackingOf, type SupplyInput, type SupplyRow } from './supplyRow';
 
 /** The stocks of a card, a row for each size of sheet that the cut plans take. */

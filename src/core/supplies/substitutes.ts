@@ -1,9 +1,11 @@
 import { colourDifference } from '../colour/colourDifference';
 import { labOf } from '../colour/lab';
 import { adhesive } from '../paper/adhesives';
-import { newestOf, type Library, type LibraryItem, type Stock } from '../plan/libraryItem';
+import type { LibraryItem, Stock } from '../plan/libraryItem';
+import { newestOf, type Library } from '../plan/library';
 import type { SheetId } from '../paper/sheets';
-import { holdingOf, type Holding } from '../stash/holding';
+import type { Holding } from '../stash/holding';
+import { holdingOf } from '../stash/holdings';
 
 /** What is different where one thing is taken for another. */
 export type SubstituteChange =

@@ -1,10 +1,12 @@
 import type { CutPlan } from '../cutting/cutPlan';
 import { adhesive } from '../paper/adhesives';
 import type { SheetId } from '../paper/sheets';
-import { findItem, type ItemKind, type Library, type LibraryItem } from '../plan/libraryItem';
+import type { ItemKind, LibraryItem } from '../plan/libraryItem';
+import { findItem, type Library } from '../plan/library';
 import type { Plan, Use } from '../plan/plan';
 import type { ResolvedCard } from '../resolve/resolvedCard';
-import { holdingOf, type Holding } from '../stash/holding';
+import type { Holding } from '../stash/holding';
+import { holdingOf } from '../stash/holdings';
 
 /** The groups of a supply list, in the order a tutorial tells them; common practice. */
 export const supplyGroups = [

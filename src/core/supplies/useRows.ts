@@ -1,5 +1,6 @@
-import { findItem, type LibraryItem } from '../plan/libraryItem';
-import { holdingOf } from '../stash/holding';
+import type { LibraryItem } from '../plan/libraryItem';
+import { findItem } from '../plan/library';
+import { holdingOf } from '../stash/holdings';
 import { lackingOf, unitOf, usedRow, usesOf, type SupplyInput, type SupplyRow } from './supplyRow';
 
 /** The dies that pieces are cut with. */

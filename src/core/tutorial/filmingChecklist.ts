@@ -1,6 +1,7 @@
 import { writeSizeBoth } from '../length/writeBoth';
 import { dayWords } from './dayWords';
-import { filmingChecks, type FilmingCheck, type Plan } from '../plan/plan';
+import type { Plan } from '../plan/plan';
+import { filmingChecks, type FilmingCheck } from '../plan/planFacts';
 import { sheetRows, type ProjectSheet } from './projectSheet';
 import { joinWords } from '../words/phrases';
 

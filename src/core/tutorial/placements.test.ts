@@ -13,9 +13,9 @@ import {
 import { composeCard, compositionAnswerSchema } from '../composition/compositionAnswer';
 import { freeGroup, newScatter, newArrangement } from '../composition/newArrangement';
 import { inches } from '../length/length';
-import { usedLibrary } from '../plan/cardFile';
+import { usedLibrary } from '../plan/usedLibrary';
 import type { CardId, PieceId } from '../plan/ids';
-import { findStamp } from '../plan/libraryItem';
+import { findStamp } from '../plan/library';
 import type { Piece } from '../plan/piece';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { supplyList } from '../supplies/supplyList';

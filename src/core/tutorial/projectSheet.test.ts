@@ -13,11 +13,11 @@ import {
 import { inches, millimetres, type Unit } from '../length/length';
 import { cutStraight } from '../paper/cutStraight';
 import { sheetOf as sheetOfId } from '../paper/sheets';
-import { filmingChecks, type Plan } from '../plan/plan';
+import type { Plan } from '../plan/plan';
+import { filmingChecks, plainMaking } from '../plan/planFacts';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { listOf } from '../supplies/supplyList';
 import { filmingChecklist } from './filmingChecklist';
-import { plainMaking } from '../plan/plan';
 import { projectSheet, sheetRows } from './projectSheet';
 import {
   formatSentence,

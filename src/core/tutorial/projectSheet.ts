@@ -7,7 +7,7 @@ import type { Fold } from '../paper/cardFormat';
 import type { Score } from '../paper/layOutBlank';
 import { faceName, facesOf, type FaceId } from '../plan/faces';
 import { placements, type Placement } from './placements';
-import { sideLengths } from '../plan/piece';
+import { sideLengths } from '../plan/pieces';
 import type { Plan } from '../plan/plan';
 import {
   letterOf,

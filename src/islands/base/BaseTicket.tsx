@@ -6,7 +6,7 @@ import { cardFormat } from '../../core/paper/cardFormats';
 import { fitFormats } from '../../core/paper/fitFormats';
 import { sheetBlanksFor } from '../../core/paper/layOutBlank';
 import type { Edit } from '../../core/plan/edit';
-import { followsSupport } from '../../core/plan/piece';
+import { followsSupport } from '../../core/plan/pieces';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { sizeOriginSentence } from '../words/originSentence';

@@ -1,7 +1,8 @@
 import { writeSize } from '../../core/length/formatLength';
 import { turnSize, type Size, type Unit } from '../../core/length/length';
-import type { TypedLength } from '../../core/length/lengthSchema';
-import { dieSetsOf, findDieSet, type DieSet, type Library } from '../../core/plan/libraryItem';
+import type { TypedLength } from '../../core/length/typedLength';
+import type { DieSet } from '../../core/plan/libraryItem';
+import { dieSetsOf, findDieSet, type Library } from '../../core/plan/library';
 import type { Paper, SizeRule } from '../../core/plan/piece';
 import { centredReveals } from '../../core/resolve/centredReveals';
 import {

@@ -2,8 +2,8 @@ import { useState } from 'react';
 import { diesForBorder, type DieForBorder } from '../../core/composition/diesForBorder';
 import { writeLength, writeSize } from '../../core/length/formatLength';
 import type { Size, Unit } from '../../core/length/length';
-import type { TypedLength } from '../../core/length/lengthSchema';
-import type { Library } from '../../core/plan/libraryItem';
+import type { TypedLength } from '../../core/length/typedLength';
+import type { Library } from '../../core/plan/library';
 import { LengthField } from '../parts/LengthField';
 
 interface Props {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { writeSize } from '../../core/length/formatLength';
 import { zeroLength, type Degrees, type Size, type Unit } from '../../core/length/length';
-import { asTyped } from '../../core/length/lengthSchema';
+import { asTyped } from '../../core/length/typedLength';
 import { straighten } from '../../core/paper/straighten';
 import { sides } from '../../core/plan/faces';
 import type { Paper } from '../../core/plan/piece';

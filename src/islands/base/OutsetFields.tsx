@@ -1,8 +1,10 @@
 import { longerOf, zeroLength, type Unit } from '../../core/length/length';
-import { asTyped, type TypedLength } from '../../core/length/lengthSchema';
-import { batchEdits, type Edit } from '../../core/plan/edit';
+import { asTyped, type TypedLength } from '../../core/length/typedLength';
+import type { Edit } from '../../core/plan/edit';
+import { batchEdits } from '../../core/plan/batchEdits';
 import { sides, type Side } from '../../core/plan/faces';
-import { findPaper, papersOf, sameSupport, type Paper, type SizeRule } from '../../core/plan/piece';
+import type { Paper, SizeRule } from '../../core/plan/piece';
+import { findPaper, papersOf, sameSupport } from '../../core/plan/pieces';
 import type { Plan } from '../../core/plan/plan';
 import { ownSize } from '../../core/plan/putMatUnder';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';

@@ -1,7 +1,7 @@
 import { otherUnit, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import { looksForward } from '../../core/plan/faces';
-import type { Library } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import { faceOf, movePiece } from '../../core/plan/movePiece';
 import type { Paper } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';

@@ -1,5 +1,5 @@
 import { zeroLength, type Unit } from '../../core/length/length';
-import { asTyped, type TypedLength } from '../../core/length/lengthSchema';
+import { asTyped, type TypedLength } from '../../core/length/typedLength';
 import type { PieceId } from '../../core/plan/ids';
 import type { PlaceRule } from '../../core/plan/piece';
 import type { Reveals } from '../../core/resolve/resolvedCard';

@@ -1,6 +1,6 @@
 import type { Unit } from '../../core/length/length';
-import { asTyped } from '../../core/length/lengthSchema';
-import { stampsOf, type Library } from '../../core/plan/libraryItem';
+import { asTyped } from '../../core/length/typedLength';
+import { stampsOf, type Library } from '../../core/plan/library';
 import type { Paper } from '../../core/plan/piece';
 import { cutOutRim } from '../../core/composition/newThing';
 import { LengthField } from '../parts/LengthField';

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import type { Unit } from '../../core/length/length';
-import type { Library } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import type { Paper } from '../../core/plan/piece';
-import { usualReveals } from '../../core/plan/habits';
+import { usualReveals } from '../../core/plan/usualReveals';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard, ResolvedPiece } from '../../core/resolve/resolvedCard';
 import { LengthField } from '../parts/LengthField';

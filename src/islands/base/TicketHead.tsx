@@ -1,5 +1,5 @@
 import { ArrowDown, ArrowUp, Copy, Eye, EyeOff, Trash2 } from 'lucide-react';
-import type { Library } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import type { Paper } from '../../core/plan/piece';
 import { StockSelect } from '../parts/StockSelect';
 import { TextField } from '../parts/TextField';

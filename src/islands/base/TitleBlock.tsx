@@ -1,9 +1,9 @@
 import { turnSize, type Unit } from '../../core/length/length';
-import { asTyped } from '../../core/length/lengthSchema';
+import { asTyped } from '../../core/length/typedLength';
 import { folds } from '../../core/paper/cardFormat';
 import { cardFormats } from '../../core/paper/cardFormats';
 import type { Edit } from '../../core/plan/edit';
-import type { Library } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import type { Base } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { LengthField } from '../parts/LengthField';

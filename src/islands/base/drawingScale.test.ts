@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fiveLayers, library, pieceOn, planOf, reveal, typed } from '../../../test/support/plans';
-import { asTyped } from '../../core/length/lengthSchema';
+import { asTyped } from '../../core/length/typedLength';
 import { millimetres } from '../../core/length/length';
 import type { Plan } from '../../core/plan/plan';
 import { resolvePlan } from '../../core/resolve/resolvePlan';

@@ -1,5 +1,5 @@
 import { longerOf, shorterOf, sumLengths, zeroLength, type Length } from '../../core/length/length';
-import { asTyped, type TypedLength } from '../../core/length/lengthSchema';
+import { asTyped, type TypedLength } from '../../core/length/typedLength';
 import type { SizeRule } from '../../core/plan/piece';
 import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
 

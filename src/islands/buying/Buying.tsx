@@ -4,7 +4,7 @@ import { withCopies } from '../../core/plan/withCopies';
 import { otherUnit } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
-import type { Library } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import type { Holding } from '../../core/stash/holding';
 import { lackingList } from '../../core/supplies/supplyList';
 import { writeSuppliesCsv } from '../../core/supplies/writeSuppliesCsv';

@@ -1,13 +1,7 @@
 import { useMemo } from 'react';
-import {
-  resumeBatch,
-  sheetsTaken,
-  startBatch,
-  tick,
-  workDone,
-  type CutBatch,
-} from '../../core/cutting/cutBatch';
-import { newSheets } from '../../core/cutting/cutPlan';
+import type { CutBatch } from '../../core/cutting/cutBatch';
+import { resumeBatch, sheetsTaken, startBatch, tick, workDone } from '../../core/cutting/batchWork';
+import { newSheets } from '../../core/cutting/countSheets';
 import { planWords } from '../../core/cutting/cutSentences';
 import { countWords } from '../../core/words/countWords';
 import { joinWords } from '../../core/words/phrases';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { ticksOf } from '../../core/cutting/cutBatch';
+import { ticksOf } from '../../core/cutting/batchWork';
 import type { CutLayout } from '../../core/cutting/cutPlan';
 import {
   layoutSentence,

@@ -1,4 +1,4 @@
-import { leastSheets, newSheets } from '../../core/cutting/cutPlan';
+import { leastSheets, newSheets } from '../../core/cutting/countSheets';
 import { countWords } from '../../core/words/countWords';
 import type { Planning } from './planner';
 

@@ -2,7 +2,7 @@ import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { CutBatch } from '../../core/cutting/cutBatch';
 import type { LibraryId } from '../../core/plan/ids';
-import { emptyHolding } from '../../core/stash/holding';
+import { emptyHolding } from '../../core/stash/holdings';
 import { useCutBatch } from './useCutBatch';
 
 afterEach(() => {

@@ -1,7 +1,7 @@
 import { useCallback, useRef, useState } from 'react';
 import type { CutBatch } from '../../core/cutting/cutBatch';
 import type { Holding } from '../../core/stash/holding';
-import type { Taking } from '../../core/stash/takeFrom';
+import type { Taking } from '../../core/stash/taking';
 import { postJson } from '../store/postJson';
 
 export interface CutBatchState {

@@ -1,10 +1,11 @@
 import { useMemo } from 'react';
-import { compareBatch, hashJob, piecesCut, type BatchChange } from '../../core/cutting/cutBatch';
+import { compareBatch, hashJob, piecesCut, type BatchChange } from '../../core/cutting/batchWork';
 import { cutJob, type CutAlready, type CutJob } from '../../core/cutting/cutJob';
-import { newSheets, type CutPlan } from '../../core/cutting/cutPlan';
+import type { CutPlan } from '../../core/cutting/cutPlan';
+import { newSheets } from '../../core/cutting/countSheets';
 import { countWords } from '../../core/words/countWords';
-import { usedLibrary } from '../../core/plan/cardFile';
-import type { Library } from '../../core/plan/libraryItem';
+import { usedLibrary } from '../../core/plan/usedLibrary';
+import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import { forOneCard } from '../../core/plan/withCopies';
 import type { Holding } from '../../core/stash/holding';

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { stampsOf, type Library, type Stamp } from '../../core/plan/libraryItem';
+import type { Stamp } from '../../core/plan/libraryItem';
+import { stampsOf, type Library } from '../../core/plan/library';
 import { Dialog } from '../parts/Dialog';
 import {
   arrangementKinds,

@@ -1,5 +1,5 @@
 import { zeroLength, type Unit } from '../../core/length/length';
-import { asTyped } from '../../core/length/lengthSchema';
+import { asTyped } from '../../core/length/typedLength';
 import { sides } from '../../core/plan/faces';
 import type { PieceId } from '../../core/plan/ids';
 import type { Paper } from '../../core/plan/piece';

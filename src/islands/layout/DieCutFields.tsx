@@ -1,6 +1,8 @@
 import { adhesives } from '../../core/paper/adhesives';
-import { findDieSet, type Library, type LibraryRef } from '../../core/plan/libraryItem';
-import { isCutToShape, overhangs, type PieceChange } from '../../core/plan/piece';
+import type { LibraryRef } from '../../core/plan/libraryItem';
+import { findDieSet, type Library } from '../../core/plan/library';
+import type { PieceChange } from '../../core/plan/piece';
+import { isCutToShape, overhangs } from '../../core/plan/pieces';
 import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
 import { writeSizeExact } from '../../core/length/writeExact';
 import type { Unit } from '../../core/length/length';

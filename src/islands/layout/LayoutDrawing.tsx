@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { motionOutline } from '../../core/face/motion';
 import { isMark, outlineOf, type Placed } from '../../core/resolve/outlineOf';
-import { type Outline, type Rect } from '../../core/outline/outline';
+import type { Outline, Rect } from '../../core/outline/outline';
 import { boxOnFace, rulerFigures, type RulerFigure } from '../../core/face/rulerFigures';
 import type { Guide } from '../../core/composition/snapMove';
 import { drawFace, unknownColour } from '../../core/drawing/drawFace';

@@ -1,7 +1,8 @@
 import { letteringIds, type LetteringId } from '../../core/lettering/letterings';
 import type { Edit } from '../../core/plan/edit';
 import type { Unit } from '../../core/length/length';
-import { dotLooks, type PieceChange } from '../../core/plan/piece';
+import type { PieceChange } from '../../core/plan/piece';
+import { dotLooks } from '../../core/plan/pieces';
 import type { ResolvedMark } from '../../core/resolve/resolvedMark';
 import { changePiece } from '../base/ticketActions';
 import { LengthField } from '../parts/LengthField';

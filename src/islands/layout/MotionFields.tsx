@@ -1,6 +1,5 @@
-import type { Unit } from '../../core/length/length';
-import { inches, millimetres } from '../../core/length/length';
-import { asTyped } from '../../core/length/lengthSchema';
+import { type Unit, inches, millimetres } from '../../core/length/length';
+import { asTyped } from '../../core/length/typedLength';
 import { sides } from '../../core/plan/faces';
 import type { Motion, Paper, PieceChange } from '../../core/plan/piece';
 import { LengthField } from '../parts/LengthField';

@@ -1,15 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import { writeSize } from '../../core/length/formatLength';
 import { TICKS_PER_INCH, type Unit } from '../../core/length/length';
-import {
-  dieSetsOf,
-  stampsOf,
-  stencilsOf,
-  type DieSet,
-  type Library,
-  type Stamp,
-  type Stencil,
-} from '../../core/plan/libraryItem';
+import type { DieSet, Stamp, Stencil } from '../../core/plan/libraryItem';
+import { dieSetsOf, stampsOf, stencilsOf, type Library } from '../../core/plan/library';
 import { ShapePicture } from './ShapePicture';
 
 const titles = { stamps: 'Stamps', dies: 'Dies', stencils: 'Stencils' } as const;

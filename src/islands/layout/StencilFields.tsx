@@ -2,7 +2,7 @@ import { markMoves } from '../../core/stencilling/markMoves';
 import { stencilMoves } from '../../core/stencilling/stencilMoves';
 import { stencilWords } from '../../core/stencilling/stencilWords';
 import type { Unit } from '../../core/length/length';
-import { asTyped } from '../../core/length/lengthSchema';
+import { asTyped } from '../../core/length/typedLength';
 import { turnStencil } from '../../core/outline/turnStencil';
 import type { Stencil } from '../../core/plan/libraryItem';
 import type { PieceChange } from '../../core/plan/piece';

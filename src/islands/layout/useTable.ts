@@ -7,20 +7,17 @@ import { boxOnFace } from '../../core/face/rulerFigures';
 import { wordPlaces, type WordPlace, type WordPlaces } from '../../core/composition/wordPlaces';
 import { splitWords } from '../../core/lettering/splitWords';
 import { inches, lengthFromTicks, millimetres, type Unit } from '../../core/length/length';
-import { asTyped } from '../../core/length/lengthSchema';
+import { asTyped } from '../../core/length/typedLength';
 import { copyPieces } from '../../core/plan/copyPieces';
-import { batchEdits, type Edit } from '../../core/plan/edit';
+import type { Edit } from '../../core/plan/edit';
+import { batchEdits } from '../../core/plan/batchEdits';
 import type { FaceId } from '../../core/plan/faces';
-import {
-  stocksOf,
-  type DieSet,
-  type Library,
-  type LibraryRef,
-  type Stamp,
-  type Stencil,
-} from '../../core/plan/libraryItem';
-import { isPaper, sameSupport, type Paper, type Piece, type Support } from '../../core/plan/piece';
-import { mostPieces, type Plan } from '../../core/plan/plan';
+import type { DieSet, LibraryRef, Stamp, Stencil } from '../../core/plan/libraryItem';
+import { stocksOf, type Library } from '../../core/plan/library';
+import type { Paper, Piece, Support } from '../../core/plan/piece';
+import { isPaper, sameSupport } from '../../core/plan/pieces';
+import type { Plan } from '../../core/plan/plan';
+import { mostPieces } from '../../core/plan/planFacts';
 import { supportRect, type ResolvedCard, type SupportId } from '../../core/resolve/resolvedCard';
 import { holdsWords } from '../../core/resolve/resolvedMark';
 import { centre, movingWith, nudgeAll, turnBy } from '../../core/composition/moveThings';

@@ -2,7 +2,7 @@ import { useMemo, useRef, useState } from 'react';
 import type { StandingCard } from '../../core/drawing/standingCard';
 import { TICKS_PER_INCH, type Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
-import type { Library } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
 import { TeamHeader } from '../parts/TeamHeader';
 import { rememberUnit } from '../parts/UnitSwitch';
@@ -95,8 +95,7 @@ export function Ledge(props: Props) {
     setUnit(next);
     rememberUnit(next);
   };
-  const focusedId = () =>
-    document.activeElement?.closest<HTMLElement>('[data-card]')?.dataset['card'];
+  const focusedId = () => ledges.current?.focusedId();
   const onFocused = (action: (card: StandingCard) => void) => () => {
     const card = cards.find(({ id }) => id === focusedId());
     if (card) action(card);

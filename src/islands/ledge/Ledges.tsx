@@ -17,9 +17,11 @@ import { belowCards, cardGap, type LedgeRow } from './ledgeRows';
 import { belowLine, releaseWords } from './ledgeWords';
 import { StandingCardView } from './StandingCardView';
 
-/** Puts the focus on a card, drawing its row first where that is out of view. */
 export interface LedgesHandle {
+  /** Puts the focus on a card, drawing its row first where that is out of view. */
   readonly focusCard: (id: string) => void;
+  /** The card in focus, or the one that gets it as soon as its row is drawn. */
+  readonly focusedId: () => string | undefined;
 }
 
 interface Props {
@@ -63,15 +65,21 @@ export function Ledges(props: Props) {
     observer.observe(element);
     return () => observer.disconnect();
   }, [onWidth]);
+  const wanted = useRef<string>(undefined);
   useImperativeHandle(handle, () => ({
+    focusedId: () =>
+      wanted.current ??
+      document.activeElement?.closest<HTMLElement>('[data-card]')?.dataset['card'],
     focusCard: (id) => {
+      wanted.current = undefined;
       if (focusLink(id)) return;
       const row = rows.findIndex(
         (each) => each.kind === 'cards' && each.cards.some((card) => card.id === id),
       );
       if (row < 0) return;
       virtual.scrollToIndex(row, { align: 'center' });
-      focusSoon(id, 30);
+      wanted.current = id;
+      focusSoon(wanted, 60);
     },
   }));
   const cardOf = (id: unknown) =>
@@ -190,7 +198,10 @@ function focusLink(id: string): boolean {
   return link !== null;
 }
 
-/** The row comes with one of the next frames. */
-function focusSoon(id: string, frames: number): void {
-  if (frames > 0 && !focusLink(id)) requestAnimationFrame(() => focusSoon(id, frames - 1));
+/** Focuses the wanted card once its row is drawn, which comes with one of the next frames, and wants it no more. */
+function focusSoon(wanted: { current: string | undefined }, frames: number): void {
+  const id = wanted.current;
+  if (id === undefined) return;
+  if (frames === 0 || focusLink(id)) wanted.current = undefined;
+  else requestAnimationFrame(() => focusSoon(wanted, frames - 1));
 }

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
-import { stocksOf, type Library, type Stock } from '../../core/plan/libraryItem';
+import type { Stock } from '../../core/plan/libraryItem';
+import { stocksOf, type Library } from '../../core/plan/library';
 import { firstFormat, FormatFields, readFormat } from '../parts/FormatFields';
 import { FormDialog } from '../parts/FormDialog';
 import { ReleaseSelect } from '../parts/ReleaseSelect';

@@ -1,6 +1,6 @@
 import { writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
-import { asTyped } from '../../core/length/lengthSchema';
+import { asTyped } from '../../core/length/typedLength';
 import { parseSize } from '../../core/length/parseLength';
 import { folds } from '../../core/paper/cardFormat';
 import { cardFormats } from '../../core/paper/cardFormats';

@@ -1,5 +1,5 @@
 import { inches, millimetres, type Length, type Unit } from '../../core/length/length';
-import { asTyped, type TypedLength } from '../../core/length/lengthSchema';
+import { asTyped, type TypedLength } from '../../core/length/typedLength';
 import { adhesives } from '../../core/paper/adhesives';
 import type { Habits } from '../../core/plan/habits';
 import { ruleIds, type RuleId } from '../../core/plan/rules';

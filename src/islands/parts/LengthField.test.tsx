@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { ticksOf, typed } from '../../../test/support/plans';
 import type { Unit } from '../../core/length/length';
-import type { TypedLength } from '../../core/length/lengthSchema';
+import type { TypedLength } from '../../core/length/typedLength';
 import { LengthField } from './LengthField';
 
 afterEach(cleanup);

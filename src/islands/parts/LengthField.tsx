@@ -8,7 +8,7 @@ import {
   type Length,
   type Unit,
 } from '../../core/length/length';
-import { asTyped, type TypedLength } from '../../core/length/lengthSchema';
+import { asTyped, type TypedLength } from '../../core/length/typedLength';
 import { stepToMark } from '../../core/length/marks';
 import { parseLength } from '../../core/length/parseLength';
 import { lengthIssueSentence } from '../words/lengthIssueSentence';

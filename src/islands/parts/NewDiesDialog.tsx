@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { timesLength, type Unit } from '../../core/length/length';
-import { asTyped } from '../../core/length/lengthSchema';
+import { asTyped } from '../../core/length/typedLength';
 import { parseSize } from '../../core/length/parseLength';
 import type { DieSet } from '../../core/plan/libraryItem';
 import { postJson } from '../store/postJson';

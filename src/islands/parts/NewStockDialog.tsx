@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { millimetres } from '../../core/length/length';
-import { asTyped, type TypedLength } from '../../core/length/lengthSchema';
+import { asTyped, type TypedLength } from '../../core/length/typedLength';
 import { sheetIds, sheets, type SheetId } from '../../core/paper/sheets';
 import type { Stock } from '../../core/plan/libraryItem';
 import { postJson } from '../store/postJson';

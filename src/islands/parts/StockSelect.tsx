@@ -1,5 +1,6 @@
 import { unknownColour } from '../../core/drawing/drawFace';
-import { findStock, stocksOf, type Library, type LibraryRef } from '../../core/plan/libraryItem';
+import type { LibraryRef } from '../../core/plan/libraryItem';
+import { findStock, stocksOf, type Library } from '../../core/plan/library';
 
 interface Props {
   readonly label: string;

@@ -1,5 +1,6 @@
 import { Fragment } from 'react';
-import type { Library, LibraryItem } from '../../core/plan/libraryItem';
+import type { LibraryItem } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import type { Holding } from '../../core/stash/holding';
 import { substitutes } from '../../core/supplies/substitutes';
 import type { SupplyList } from '../../core/supplies/supplyList';

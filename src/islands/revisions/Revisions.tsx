@@ -3,7 +3,7 @@ import type { Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import type { Edit } from '../../core/plan/edit';
 import { editBetween } from '../../core/plan/editBetween';
-import type { Library } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { useKeys } from '../parts/useKeys';

@@ -1,6 +1,6 @@
 import { applyEdit } from '../../core/plan/applyEdit';
 import type { Edit } from '../../core/plan/edit';
-import type { Library } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import { compareCards, type CardChange, type CardVersion } from '../../core/resolve/compareCards';
 import { resolvePlan } from '../../core/resolve/resolvePlan';

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { cardStatuses, type About } from '../../core/plan/plan';
+import type { About } from '../../core/plan/plan';
+import { cardStatuses } from '../../core/plan/planFacts';
 import { DayField } from '../parts/DayField';
 import { TextField } from '../parts/TextField';
 

@@ -1,5 +1,6 @@
 import type { Edit } from '../../core/plan/edit';
-import { filmingChecks, type FilmingCheck, type Plan } from '../../core/plan/plan';
+import type { Plan } from '../../core/plan/plan';
+import { filmingChecks, type FilmingCheck } from '../../core/plan/planFacts';
 import type { Release } from '../../core/plan/cardFile';
 import { filmingChecklist } from '../../core/tutorial/filmingChecklist';
 import type { ProjectSheet } from '../../core/tutorial/projectSheet';

@@ -5,7 +5,7 @@ import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
 import type { Edit } from '../../core/plan/edit';
 import { faceName, facesOf, type FaceId } from '../../core/plan/faces';
-import type { Library } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import type { Holding } from '../../core/stash/holding';
 import type { SupplyList } from '../../core/supplies/supplyList';

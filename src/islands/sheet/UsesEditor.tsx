@@ -1,7 +1,7 @@
 import { useId, useState } from 'react';
 import type { Edit } from '../../core/plan/edit';
-import { pieceIdSchema } from '../../core/plan/ids';
-import { findItem, newestOf, type Library } from '../../core/plan/libraryItem';
+import { pieceIdFrom } from '../../core/plan/pieceId';
+import { findItem, newestOf, type Library } from '../../core/plan/library';
 import type { Plan, Use } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { unitOf } from '../../core/supplies/supplyRow';
@@ -53,8 +53,8 @@ export function UsesEditor({ plan, card, library, onCommit }: Props) {
                 aria-label={`What ${name} is for`}
                 value={use.pieceId ?? ''}
                 onChange={(event) => {
-                  const piece = pieceIdSchema.safeParse(event.target.value);
-                  set({ ...use, pieceId: piece.success ? piece.data : null });
+                  const piece = card.pieces.find(({ piece: { id } }) => id === event.target.value);
+                  set({ ...use, pieceId: piece?.piece.id ?? null });
                 }}
               >
                 <option value="">for the card</option>
@@ -117,7 +117,7 @@ function AddUse({ library, onCommit }: AddProps) {
     setTyped('');
     onCommit({
       kind: 'set-use',
-      id: pieceIdSchema.parse(crypto.randomUUID()),
+      id: pieceIdFrom(crypto.randomUUID()),
       use: {
         item: { id: item.id, version: item.version },
         amount: unitOf(item) === 'piece' ? 1 : 0,

@@ -4,7 +4,7 @@ import type { Unit } from '../../core/length/length';
 import { sheetOf } from '../../core/paper/sheets';
 import type { LibraryItem } from '../../core/plan/libraryItem';
 import type { Holding } from '../../core/stash/holding';
-import { readLeftovers } from '../../core/stash/readStashCsv';
+import { readLeftovers } from '../../core/stash/readLeftovers';
 import { NumberField } from '../parts/NumberField';
 
 interface Props {

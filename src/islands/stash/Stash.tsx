@@ -2,10 +2,9 @@ import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } fro
 import { otherUnit } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { LibraryId } from '../../core/plan/ids';
-import type { Library } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import type { Holding } from '../../core/stash/holding';
 import { itemKinds, kindNames } from '../../core/stash/itemFields';
-import { writeStashCsv } from '../../core/stash/stashCsv';
 import type { StashChange } from '../../core/stash/stashChange';
 import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
 import { saveFile } from '../parts/saveFile';
@@ -14,14 +13,16 @@ import { rememberUnit } from '../parts/UnitSwitch';
 import { useIsLive } from '../parts/useIsLive';
 import { useKeys } from '../parts/useKeys';
 import { AddItemDialog } from './AddItemDialog';
-import { ImportDialog } from './ImportDialog';
 import { everything, filterStash, stashLines, type StashFilter } from './stashRows';
 import { StashTable } from './StashTable';
 import { useStash } from './useStash';
 
-// The reader of drawings comes with the first drawing.
+// What reads drawings and tables comes with the first one.
 const OutlineDialog = lazy(async () => ({
   default: (await import('./OutlineDialog')).OutlineDialog,
+}));
+const ImportDialog = lazy(async () => ({
+  default: (await import('./ImportDialog')).ImportDialog,
 }));
 
 interface Props {
@@ -155,7 +156,10 @@ export function Stash(props: Props) {
             <button
               type="button"
               className="button"
-              onClick={() => saveFile('stash.csv', 'text/csv', writeStashCsv(all, held))}
+              onClick={async () => {
+                const { writeStashCsv } = await import('../../core/stash/stashCsv');
+                saveFile('stash.csv', 'text/csv', writeStashCsv(all, held));
+              }}
             >
               Export CSV
             </button>
@@ -210,13 +214,15 @@ export function Stash(props: Props) {
         </Suspense>
       )}
       {dialog === 'import' && (
-        <ImportDialog
-          items={all}
-          holdings={held}
-          unit={unit}
-          onImport={change}
-          onClose={() => setDialog(undefined)}
-        />
+        <Suspense fallback={null}>
+          <ImportDialog
+            items={all}
+            holdings={held}
+            unit={unit}
+            onImport={change}
+            onClose={() => setDialog(undefined)}
+          />
+        </Suspense>
       )}
       {dialog === 'keys' && (
         <KeysDialog

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { chalk, library, moss } from '../../../test/support/plans';
 import type { LibraryId } from '../../core/plan/ids';
-import { emptyHolding, type Holding } from '../../core/stash/holding';
+import type { Holding } from '../../core/stash/holding';
+import { emptyHolding } from '../../core/stash/holdings';
 import { everything, filterStash, stashLines } from './stashRows';
 import { inverseOf } from './useStash';
 

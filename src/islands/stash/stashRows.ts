@@ -2,7 +2,8 @@ import { formatLength } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { LibraryId } from '../../core/plan/ids';
 import type { ItemKind, LibraryItem } from '../../core/plan/libraryItem';
-import { emptyHolding, type Holding } from '../../core/stash/holding';
+import type { Holding } from '../../core/stash/holding';
+import { emptyHolding } from '../../core/stash/holdings';
 import { itemFields, itemKinds, kindNames } from '../../core/stash/itemFields';
 import { unitOf } from '../../core/supplies/supplyRow';
 

@@ -9,9 +9,10 @@ import {
 } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { library, moss, ticksOf } from '../../../test/support/plans';
-import { asTyped } from '../../core/length/lengthSchema';
+import { asTyped } from '../../core/length/typedLength';
 import type { LibraryItem } from '../../core/plan/libraryItem';
-import { emptyHolding, type Holding } from '../../core/stash/holding';
+import type { Holding } from '../../core/stash/holding';
+import { emptyHolding } from '../../core/stash/holdings';
 import { itemFields } from '../../core/stash/itemFields';
 import type { StashChange } from '../../core/stash/stashChange';
 import { AddItemDialog } from './AddItemDialog';

@@ -1,7 +1,9 @@
 import { useCallback, useRef, useState } from 'react';
 import type { LibraryId } from '../../core/plan/ids';
-import type { Library, LibraryItem } from '../../core/plan/libraryItem';
-import { emptyHolding, type Holding } from '../../core/stash/holding';
+import type { LibraryItem } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
+import type { Holding } from '../../core/stash/holding';
+import { emptyHolding } from '../../core/stash/holdings';
 import type { StashChange } from '../../core/stash/stashChange';
 import { postJson } from '../store/postJson';
 

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { fiveLayers } from '../../../test/support/plans';
 import type { Length } from '../../core/length/length';
-import type { Edit } from '../../core/plan/edit';
+import { editSchema, type Edit } from '../../core/plan/edit';
 import type { PieceId } from '../../core/plan/ids';
 import {
-  commitEdit,
+  commitEdit as commitChecked,
   redoEdit,
   startHistory,
   takeOverPlan,
@@ -15,6 +15,8 @@ import {
 
 const rename = (title: string): Edit => ({ kind: 'set-about', change: { title } });
 const removeTop: Edit = { kind: 'remove-piece', id: 'top' as PieceId };
+const commitEdit = (history: PlanHistory, edit: Edit) =>
+  commitChecked(history, edit, (each) => editSchema.safeParse(each).success);
 const must = (outcome: HistoryOutcome): PlanHistory => {
   if (!outcome.ok) throw new Error(outcome.issue.code);
   return outcome.history;

@@ -1,5 +1,5 @@
 import { applyEdit, type EditIssue } from '../../core/plan/applyEdit';
-import { editSchema, type Edit } from '../../core/plan/edit';
+import type { Edit } from '../../core/plan/edit';
 import type { Plan } from '../../core/plan/plan';
 
 /** A plan with the way back and forth; each step is an edit, so undoing is one more edit. */
@@ -25,10 +25,16 @@ export function startHistory(plan: Plan): PlanHistory {
   return { plan, undo: [], redo: [] };
 }
 
-/** Makes a change; what was undone before can no longer be done again. */
-export function commitEdit(history: PlanHistory, edit: Edit): HistoryOutcome {
-  // Checked here as the server will, so that nothing is shown that cannot be kept.
-  if (!editSchema.safeParse(edit).success) return { ok: false, issue: { code: 'no-edit' } };
+/**
+ * Makes a change; what was undone before can no longer be done again.
+ * @param isEdit checks as the server will, so that nothing is shown that cannot be kept
+ */
+export function commitEdit(
+  history: PlanHistory,
+  edit: Edit,
+  isEdit: (edit: Edit) => boolean,
+): HistoryOutcome {
+  if (!isEdit(edit)) return { ok: false, issue: { code: 'no-edit' } };
   const outcome = applyEdit(history.plan, edit);
   if (!outcome.ok) return outcome;
   const undo = [...history.undo, outcome.inverse].slice(-mostSteps);

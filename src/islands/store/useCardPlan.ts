@@ -3,7 +3,7 @@ import { findingsOf, type ComputedCard } from '../../core/computeCard';
 import { resolvePlan } from '../../core/resolve/resolvePlan';
 import { applyEdit } from '../../core/plan/applyEdit';
 import type { Edit } from '../../core/plan/edit';
-import type { Library } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import { CardSaver, type SaveState } from './cardSaver';
 import {
@@ -16,6 +16,7 @@ import {
   type PlanHistory,
 } from './planHistory';
 import { sendSave } from './sendSave';
+import { useEditCheck } from './useEditCheck';
 
 export interface CardPlan {
   /** The plan with the figure being typed in it, as long as the card stays possible. */
@@ -61,6 +62,7 @@ export function useCardPlan({
   const [savedAt, setSavedAt] = useState<Date>();
   const latest = useRef<PlanHistory>(history);
   const saver = useRef<CardSaver>(undefined);
+  const isEdit = useEditCheck();
 
   const show = useCallback((next: PlanHistory) => {
     latest.current = next;
@@ -137,7 +139,10 @@ export function useCardPlan({
     savedAt,
     canUndo: history.undo.length > 0,
     canRedo: history.redo.length > 0,
-    commit: useCallback((edit: Edit) => take(commitEdit(latest.current, edit)), [take]),
+    commit: useCallback(
+      (edit: Edit) => take(commitEdit(latest.current, edit, isEdit)),
+      [take, isEdit],
+    ),
     preview: setDraft,
     undo: useCallback(() => take(undoEdit(latest.current)), [take]),
     redo: useCallback(() => take(redoEdit(latest.current)), [take]),

@@ -1,4 +1,5 @@
-import type { BatchChange, WantedRow } from '../../core/cutting/cutBatch';
+import type { WantedRow } from '../../core/cutting/cutBatch';
+import type { BatchChange } from '../../core/cutting/batchWork';
 import { writeSize } from '../../core/length/formatLength';
 import { lengthFromTicks, type Unit } from '../../core/length/length';
 

@@ -4,14 +4,10 @@ import { adhesive } from '../../core/paper/adhesives';
 import { cardFormat } from '../../core/paper/cardFormats';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import { faceName } from '../../core/plan/faces';
-import { findItem, type Library, type LibraryRef } from '../../core/plan/libraryItem';
-import {
-  sideLengths,
-  type Piece,
-  type PlaceRule,
-  type SizeRule,
-  type Support,
-} from '../../core/plan/piece';
+import type { LibraryRef } from '../../core/plan/libraryItem';
+import { findItem, type Library } from '../../core/plan/library';
+import type { Piece, PlaceRule, SizeRule, Support } from '../../core/plan/piece';
+import { sideLengths } from '../../core/plan/pieces';
 import type { About, Base } from '../../core/plan/plan';
 import type { CardChange, MarkPart } from '../../core/resolve/compareCards';
 import { dayWords } from '../../core/tutorial/dayWords';

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { drawFace } from '../../core/drawing/drawFace';
 import type { Unit } from '../../core/length/length';
 import { cardFormat } from '../../core/paper/cardFormats';
-import type { Library } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import type { Base, Plan } from '../../core/plan/plan';
 import type { Outcome, ReformatStep } from '../../core/reformat/reformatStep';
 import { tryAs, type Reformatted } from '../../core/reformat/tryAs';

@@ -11,14 +11,14 @@ import {
 import { applyEdit } from '../../core/plan/applyEdit';
 import type { Edit } from '../../core/plan/edit';
 import type { LibraryId, PieceId } from '../../core/plan/ids';
-import type { Library } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import type { FaceId } from '../../core/plan/faces';
 import type { Plan } from '../../core/plan/plan';
 import { resolvePlan } from '../../core/resolve/resolvePlan';
 import type { SupportId } from '../../core/resolve/resolvedCard';
 import { addLayer, addMatRound, removeLayer } from './addLayer';
 import { keepSizes, sizeChanges } from './sizeChanges';
-import { findPaper } from '../../core/plan/piece';
+import { findPaper } from '../../core/plan/pieces';
 
 const [first] = library;
 if (!first) throw new Error('the test library is empty');

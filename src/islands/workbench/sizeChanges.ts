@@ -1,6 +1,7 @@
 import { sameSize, type Size } from '../../core/length/length';
-import { asTyped } from '../../core/length/lengthSchema';
-import { batchEdits, type Edit } from '../../core/plan/edit';
+import { asTyped } from '../../core/length/typedLength';
+import type { Edit } from '../../core/plan/edit';
+import { batchEdits } from '../../core/plan/batchEdits';
 import type { PieceId } from '../../core/plan/ids';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 

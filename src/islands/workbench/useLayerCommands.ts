@@ -6,7 +6,7 @@ import { copyPieces } from '../../core/plan/copyPieces';
 import type { Edit } from '../../core/plan/edit';
 import { looksForward, type FaceId } from '../../core/plan/faces';
 import type { PieceId } from '../../core/plan/ids';
-import type { Library } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import { faceOf, movePieceBy } from '../../core/plan/movePiece';
 import { moveToFace } from '../../core/plan/moveToFace';
 import type { Support } from '../../core/plan/piece';

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { faceOf } from '../../core/plan/movePiece';
 import { facesOf, nextFace, type FaceId } from '../../core/plan/faces';
-import { isPaper } from '../../core/plan/piece';
+import { isPaper } from '../../core/plan/pieces';
 import type { Plan } from '../../core/plan/plan';
 import type { SupportId } from '../../core/resolve/resolvedCard';
 import { allRows } from '../base/LayerRows';

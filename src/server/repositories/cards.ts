@@ -1,7 +1,8 @@
 import { and, desc, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import { z } from 'zod';
 import type { CardId, DesignerId } from '../../core/plan/ids';
-import { libraryItemSchema, type Library } from '../../core/plan/libraryItem';
+import { libraryItemSchema } from '../../core/plan/libraryItem';
+import type { Library } from '../../core/plan/library';
 import { planSchema, type Plan } from '../../core/plan/plan';
 import { upgradePlan } from '../../core/plan/upgradePlan';
 import type { Database, Transaction } from '../database';

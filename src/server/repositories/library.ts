@@ -1,10 +1,6 @@
 import { asc } from 'drizzle-orm';
-import {
-  findItem,
-  libraryItemSchema,
-  type Library,
-  type LibraryItem,
-} from '../../core/plan/libraryItem';
+import { libraryItemSchema, type LibraryItem } from '../../core/plan/libraryItem';
+import { findItem, type Library } from '../../core/plan/library';
 import type { Database } from '../database';
 import { libraryItems } from '../schema';
 

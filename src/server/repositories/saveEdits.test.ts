@@ -16,7 +16,7 @@ import {
 } from './cards';
 import { listRevisions } from './revisions';
 import { planAtRevision, saveEdits, type SaveOutcome } from './saveEdits';
-import { papersOf } from '../../core/plan/piece';
+import { papersOf } from '../../core/plan/pieces';
 
 let db: Database;
 beforeAll(async () => {

@@ -1,7 +1,8 @@
 import { eq, inArray, sql } from 'drizzle-orm';
 import type { LibraryId } from '../../core/plan/ids';
 import { libraryItemSchema, type LibraryItem } from '../../core/plan/libraryItem';
-import { emptyHolding, holdingSchema, type Holding } from '../../core/stash/holding';
+import { holdingSchema, type Holding } from '../../core/stash/holding';
+import { emptyHolding } from '../../core/stash/holdings';
 import type { StashChange } from '../../core/stash/stashChange';
 import type { Database, Transaction } from '../database';
 import { holdings, libraryItems } from '../schema';

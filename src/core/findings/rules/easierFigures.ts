@@ -1,6 +1,7 @@
 import { sumLengths } from '../../length/length';
-import { asTyped, type TypedLength } from '../../length/lengthSchema';
-import { batchEdits, type Edit, type SimpleEdit } from '../../plan/edit';
+import { asTyped, type TypedLength } from '../../length/typedLength';
+import type { Edit, SimpleEdit } from '../../plan/edit';
+import { batchEdits } from '../../plan/batchEdits';
 import { sides, type Side } from '../../plan/faces';
 import type { SizeRule } from '../../plan/piece';
 import type { Reveals } from '../../resolve/resolvedCard';

@@ -1,7 +1,7 @@
-import type { TypedLength } from '../../length/lengthSchema';
-import { usualReveals } from '../../plan/habits';
+import type { TypedLength } from '../../length/typedLength';
+import { usualReveals } from '../../plan/usualReveals';
 import type { PieceId } from '../../plan/ids';
-import { centred } from '../../plan/piece';
+import { centred } from '../../plan/pieces';
 import type { ImpossiblePiece } from '../../resolve/resolvedCard';
 import type { Remedy, Rule } from '../finding';
 

@@ -2,7 +2,7 @@ import { subtractLengths, zeroLength } from '../../length/length';
 import { letterOf, supportRect, type ResolvedPiece } from '../../resolve/resolvedCard';
 import type { Fold } from '../../paper/cardFormat';
 import { isInside, scoreSides, sides, type Side } from '../../plan/faces';
-import { usualReveals } from '../../plan/habits';
+import { usualReveals } from '../../plan/usualReveals';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
 import { evenReveals, insetBy, sizeEdit } from './sizeRemedy';
 

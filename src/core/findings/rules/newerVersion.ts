@@ -1,4 +1,5 @@
-import { batchEdits, type SimpleEdit } from '../../plan/edit';
+import type { SimpleEdit } from '../../plan/edit';
+import { batchEdits } from '../../plan/batchEdits';
 import type { LibraryRef } from '../../plan/libraryItem';
 import type { Piece, PieceChange } from '../../plan/piece';
 import type { Plan } from '../../plan/plan';

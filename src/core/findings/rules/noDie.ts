@@ -1,5 +1,5 @@
 import { dieRound } from '../../plan/dieRound';
-import { findStamp } from '../../plan/libraryItem';
+import { findStamp } from '../../plan/library';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
 
 /** Paper that scissors cut round a print: no die does it, or one does that is not used. */

@@ -1,4 +1,4 @@
-import { isCutToShape } from '../../plan/piece';
+import { isCutToShape } from '../../plan/pieces';
 import { sameSize, type Length, type Size } from '../../length/length';
 import { isOnMarks, nearestMarks } from '../../length/marks';
 import { sheets } from '../../paper/sheets';

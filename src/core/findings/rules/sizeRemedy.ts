@@ -1,8 +1,9 @@
 import { subtractLengths, timesLength, type Length, type Size } from '../../length/length';
-import { asTyped } from '../../length/lengthSchema';
+import { asTyped } from '../../length/typedLength';
 import type { Edit } from '../../plan/edit';
 import type { PieceId } from '../../plan/ids';
-import { centred, type SizeRule } from '../../plan/piece';
+import type { SizeRule } from '../../plan/piece';
+import { centred } from '../../plan/pieces';
 import { centredReveals } from '../../resolve/centredReveals';
 import type { Reveals } from '../../resolve/resolvedCard';
 import type { Remedy } from '../finding';

@@ -1,5 +1,5 @@
 import { markMoves } from '../../stencilling/markMoves';
-import { findStencil } from '../../plan/libraryItem';
+import { findStencil } from '../../plan/library';
 import { findOnThing, type Finding, type Remedy, type Rule } from '../finding';
 
 /** A stencil that is smaller than what it is to colour, and cannot be moved so that its pattern goes on. */

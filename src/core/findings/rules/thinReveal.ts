@@ -1,6 +1,6 @@
 import type { Length } from '../../length/length';
 import { sides } from '../../plan/faces';
-import { usualReveals } from '../../plan/habits';
+import { usualReveals } from '../../plan/usualReveals';
 import { letterOf, supportRect } from '../../resolve/resolvedCard';
 import { findOnPiece, type Finding, type Rule } from '../finding';
 import { insetBy, resizeRemedy } from './sizeRemedy';

@@ -1,5 +1,5 @@
 import { letterOf, piecesOn, supportRect, type ResolvedPiece } from '../../resolve/resolvedCard';
-import { type Rect } from '../../outline/outline';
+import type { Rect } from '../../outline/outline';
 import { isSameBorder } from '../../tolerances';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
 import { insetBy, resizeRemedy } from './sizeRemedy';

@@ -1,6 +1,6 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
-import { takingSchema } from '../../../../core/stash/takeFrom';
+import { takingSchema } from '../../../../core/stash/taking';
 import { answerJson, endpoint, ProblemError, readJson } from '../../../../server/answer';
 import { database } from '../../../../server/database';
 import { giveBackForBatch, takeForBatch } from '../../../../server/repositories/cutBatches';

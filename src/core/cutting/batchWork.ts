@@ -1,0 +1,184 @@
+import type { CutAlready, CutJob } from './cutJob';
+import type { CutLayout, CutPlan, StockCuts } from './cutPlan';
+import { hashText } from '../hashText';
+import type { CutBatch, WantedRow } from './cutBatch';
+
+/** Every piece a job wants, in the order of its stocks. */
+export function wantedRows({ stocks }: CutJob): readonly WantedRow[] {
+  return stocks.flatMap(({ stock, pieces }) =>
+    pieces.flatMap(({ w, h, for: uses }) =>
+      uses.map(({ id, letter, name, copies }) => ({
+        id,
+        letter,
+        name,
+        stock: stock.name,
+        w,
+        h,
+        copies,
+      })),
+    ),
+  );
+}
+
+/**
+ * The hash of what a plan is made from: pieces, sheets chosen, kerf and reach. What is owned and left over
+ * is left out, since cutting itself changes it.
+ */
+export function hashJob({ stocks, kerf, reach }: CutJob): string {
+  const input = stocks.map(({ stock, pieces, chosen }) => [
+    stock.id,
+    pieces.map(({ w, h, mayTurn, for: uses }) => [
+      w,
+      h,
+      mayTurn,
+      uses.map(({ id, copies }) => [id, copies]),
+    ]),
+    chosen,
+  ]);
+  return hashText(JSON.stringify([input, kerf, reach ?? null]));
+}
+
+/** The mark of one step of one layout, both counted from 0. A whole sheet that needs no cut has step 0. */
+export function tickKey(stock: string, layout: number, step: number): string {
+  return `${stock}/${layout}/${step}`;
+}
+
+/** The marks of a layout, in the order they are made. */
+export function ticksOf(stock: string, layout: number, { steps }: CutLayout): readonly string[] {
+  return Array.from({ length: Math.max(1, steps.length) }, (_, step) =>
+    tickKey(stock, layout, step),
+  );
+}
+
+/** Accepts a plan: the work on it begins. `at` is the moment, as an ISO date and time. */
+export function startBatch(job: CutJob, plan: CutPlan, at: string): CutBatch {
+  return {
+    hash: hashJob(job),
+    acceptedAt: at,
+    wanted: wantedRows(job),
+    plan,
+    ticks: [],
+    taken: null,
+  };
+}
+
+/** Marks a step done, or not done after all. */
+export function tick(batch: CutBatch, key: string, isDone: boolean): CutBatch {
+  const others = batch.ticks.filter((each) => each !== key);
+  return { ...batch, ticks: isDone ? [...others, key] : others };
+}
+
+/** How many steps of the plan are done, of how many. */
+export function workDone({ plan, ticks }: CutBatch): {
+  readonly done: number;
+  readonly all: number;
+} {
+  const steps = plan.stocks.flatMap(({ stock, layouts }) =>
+    layouts.flatMap((layout, at) => ticksOf(stock.id, at, layout)),
+  );
+  const marked = new Set(ticks);
+  return { done: steps.filter((key) => marked.has(key)).length, all: steps.length };
+}
+
+/** The pieces of the layouts that are cut from end to end. A sheet half cut counts as not cut. */
+export function piecesCut(batch: CutBatch): readonly CutAlready[] {
+  return doneStocks(batch).flatMap(({ stock, layouts }) =>
+    layouts.flatMap(({ layout }) =>
+      layout.pieces.map(({ w, h }) => ({ stock: stock.id, w, h, count: layout.times })),
+    ),
+  );
+}
+
+/**
+ * Accepts a plan for what was still to cut when the card had changed: the sheets cut already stay before
+ * it with their marks, and what was taken out of the stash stays taken. `job` is all the card wants now.
+ */
+export function resumeBatch(batch: CutBatch, job: CutJob, rest: CutPlan, at: string): CutBatch {
+  const done = doneStocks(batch);
+  const stocks = rest.stocks.map((next) => joinDone(done, next));
+  const only = done.filter(({ stock }) => !rest.stocks.some((next) => next.stock.id === stock.id));
+  const joined = [...stocks, ...only.map((each) => joinDone([each], emptied(each.cuts)))];
+  return {
+    ...startBatch(job, { ...rest, stocks: joined.map(({ cuts }) => cuts) }, at),
+    ticks: joined.flatMap(({ ticks }) => ticks),
+    taken: batch.taken,
+  };
+}
+
+/** How a piece differs from what the accepted plan was made for. */
+export type BatchChange =
+  | { readonly kind: 'added'; readonly now: WantedRow }
+  | { readonly kind: 'removed'; readonly before: WantedRow }
+  | { readonly kind: 'changed'; readonly before: WantedRow; readonly now: WantedRow }
+  /** The pieces are the same; what they are cut from or with is not. */
+  | { readonly kind: 'means' };
+
+/** What has changed since a plan was accepted, piece by piece; empty where it still fits. */
+export function compareBatch(batch: CutBatch, job: CutJob): readonly BatchChange[] {
+  const now = wantedRows(job);
+  const isAlike = (a: WantedRow, b: WantedRow) =>
+    a.stock === b.stock && a.w === b.w && a.h === b.h && a.copies === b.copies;
+  const changes = [
+    ...batch.wanted.flatMap((before): BatchChange[] => {
+      const same = now.find(({ id }) => id === before.id);
+      if (!same) return [{ kind: 'removed', before }];
+      return isAlike(before, same) ? [] : [{ kind: 'changed', before, now: same }];
+    }),
+    ...now
+      .filter(({ id }) => !batch.wanted.some((before) => before.id === id))
+      .map((row): BatchChange => ({ kind: 'added', now: row })),
+  ];
+  const isSame = changes.length > 0 || hashJob(job) === batch.hash;
+  return isSame ? changes : [{ kind: 'means' }];
+}
+
+/** How many new sheets came out of the stash for a batch; undefined until that is done. */
+export function sheetsTaken({ taken }: CutBatch): number | undefined {
+  return taken?.reduce(
+    (sum, { sheets }) => sum + sheets.reduce((own, { count }) => own + count, 0),
+    0,
+  );
+}
+
+interface DoneStock {
+  readonly stock: StockCuts['stock'];
+  readonly cuts: StockCuts;
+  readonly layouts: readonly { readonly layout: CutLayout; readonly at: number }[];
+}
+
+function doneStocks({ plan, ticks }: CutBatch): readonly DoneStock[] {
+  const done = new Set(ticks);
+  return plan.stocks.flatMap((cuts) => {
+    const layouts = cuts.layouts
+      .map((layout, at) => ({ layout, at }))
+      .filter(({ layout, at }) => ticksOf(cuts.stock.id, at, layout).every((key) => done.has(key)));
+    return layouts.length > 0 ? [{ stock: cuts.stock, cuts, layouts }] : [];
+  });
+}
+
+/** The layouts done stand before those still to do, and the figures count both. */
+function joinDone(
+  done: readonly DoneStock[],
+  next: StockCuts,
+): { readonly cuts: StockCuts; readonly ticks: readonly string[] } {
+  const layouts = done
+    .filter(({ stock }) => stock.id === next.stock.id)
+    .flatMap((each) => each.layouts.map(({ layout }) => layout));
+  const count = layouts.reduce(
+    (sum, { source, times }) => sum + (source.kind === 'sheet' ? times : 0),
+    0,
+  );
+  return {
+    cuts: {
+      ...next,
+      layouts: [...layouts, ...next.layouts],
+      count: next.count + count,
+      bound: next.bound + count,
+    },
+    ticks: layouts.flatMap((layout, at) => ticksOf(next.stock.id, at, layout)),
+  };
+}
+
+function emptied(cuts: StockCuts): StockCuts {
+  return { ...cuts, layouts: [], count: 0, bound: 0, isLeast: true, impossible: [], short: [] };
+}

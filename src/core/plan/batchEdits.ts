@@ -1,0 +1,7 @@
+import type { SimpleEdit, Edit } from './edit';
+
+/** One edit of several; a single one stays itself. */
+export function batchEdits(edits: readonly SimpleEdit[]): Edit {
+  const [only] = edits;
+  return edits.length === 1 && only ? only : { kind: 'batch', edits };
+}

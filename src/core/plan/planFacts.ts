@@ -1,0 +1,43 @@
+import type { About, Making } from './plan';
+
+export const cardStatuses = ['planned', 'cut', 'filmed', 'published'] as const;
+export type CardStatus = (typeof cardStatuses)[number];
+
+/** What people forget to say while filming; common practice. */
+export const filmingChecks = [
+  'first-mat',
+  'inside',
+  'embellishments',
+  'ribbon',
+  'marker-off-screen',
+  'colour-changed',
+  'anti-static',
+  'added-later',
+  'sale-period',
+] as const;
+
+export type FilmingCheck = (typeof filmingChecks)[number];
+
+/** Older documents are brought up to it by `upgradePlan`. */
+export const currentPlanSchema = 4;
+
+export const mostPieces = 500;
+
+/** What a new card says of itself beside its title. */
+export const plainAbout = {
+  occasion: '',
+  techniques: [],
+  status: 'planned',
+  filmOn: null,
+  publishOn: null,
+  checked: [],
+  notes: '',
+} as const satisfies Partial<About>;
+
+/** One copy, no spares, from what is owned. */
+export const plainMaking: Making = {
+  copies: 1,
+  spares: { by: 'each', count: 0 },
+  sheets: [],
+  usesLeftovers: true,
+};
