@@ -17,13 +17,14 @@ export async function untilLive(page: Page): Promise<void> {
 }
 
 /**
- * As in Playwright, but a page that is opened or loaded anew is waited for until it listens. With `SLOW=4` before the
+ * As in Playwright, but a page that is opened, loaded anew or come to is waited for until it listens. With `SLOW=4` before the
  * command the page's script runs four times slower, which shows what holds by luck only.
  */
 export const test = base.extend({
   page: async ({ page }, use) => {
     const goto = page.goto.bind(page);
     const reload = page.reload.bind(page);
+    const waitForURL = page.waitForURL.bind(page);
     page.goto = async (...given) => {
       const answer = await goto(...given);
       await untilLive(page);
@@ -33,6 +34,10 @@ export const test = base.extend({
       const answer = await reload(...given);
       await untilLive(page);
       return answer;
+    };
+    page.waitForURL = async (...given) => {
+      await waitForURL(...given);
+      await untilLive(page);
     };
     const slowness = Number(process.env['SLOW'] ?? 1);
     if (slowness > 1) {

@@ -9,10 +9,12 @@ import {
   planOf,
   reveal,
   typed,
+  wren,
 } from '../../../test/support/plans';
-import { inches, millimetres, type Unit } from '../length/length';
+import { inches, lengthFromTicks, millimetres, type Unit } from '../length/length';
 import { cutStraight } from '../paper/cutStraight';
 import { sheetOf as sheetOfId } from '../paper/sheets';
+import type { Paper, SizeRule } from '../plan/piece';
 import type { Plan } from '../plan/plan';
 import { filmingChecks, plainMaking } from '../plan/planFacts';
 import { resolvePlan } from '../resolve/resolvePlan';
@@ -21,6 +23,7 @@ import { filmingChecklist } from './filmingChecklist';
 import { projectSheet, sheetRows } from './projectSheet';
 import {
   formatSentence,
+  rowRemarks,
   scoreSentence,
   writeReveals,
   writeRevealsShort,
@@ -180,10 +183,77 @@ describe('speaking', () => {
     expect(panel).toContain('die 3 of Cove rectangles');
   });
 
+  it('says what is cut out with scissors, and what moves', () => {
+    const plan = planOf([
+      pieceOn('front', 'panel', reveal('1/8')),
+      pieceOn(
+        'panel',
+        'bird',
+        { by: 'stamp', stamp: wren, rim: typed('1/8') },
+        { motion: { kind: 'wobbler', spring: typed('1/2') } },
+      ),
+    ]);
+    expect(speakingList(sheetOf(plan)).at(-1)).toMatch(
+      /^C, bird: .*, cut out with scissors one eighth outside the print, from .*, on a spring\.$/,
+    );
+  });
+
   it('says that a flat card is not folded, and speaks millimetres', () => {
     const lines = speakingList(sheetOf(planOf([], { fold: 'flat', unit: 'mm' }), 'mm'));
     expect(lines[0]).toContain('an A2, flat, about one hundred and eight');
     expect(lines[1]).toContain('not folded');
+  });
+});
+
+const back = (text: string) => ({ ticks: lengthFromTicks(-typed(text).ticks) });
+
+describe('what is to be known of a piece', () => {
+  const side = (left: string, bottom: string) => ({
+    left: typed(left),
+    top: typed('0'),
+    right: typed('0'),
+    bottom: typed(bottom),
+  });
+  const remarks = (size: SizeRule, change: Partial<Paper>) => {
+    const plan = planOf([
+      pieceOn('front', 'panel', reveal('1/8')),
+      pieceOn('panel', 'part', size, change),
+    ]);
+    const row = sheetRows(sheetOf(plan)).at(-1);
+    return row ? rowRemarks(row, 'in') : [];
+  };
+  const die = { by: 'die', set: coves, step: 2, turned: false } as const;
+
+  it('tells scissors and what is cut off of a die cut; a rectangle is cut to size at once', () => {
+    expect(remarks({ by: 'stamp', stamp: wren, rim: typed('1/8') }, {})).toEqual([
+      'cut it out with scissors, 1⁄8 outside the print',
+    ]);
+    const crop = side('1/2', '1/4');
+    expect(remarks(die, { crop })).toContain('cut off 1⁄2 at the left and 1⁄4 at the bottom');
+    expect(remarks(measure('2', '2'), { crop })).toEqual([]);
+  });
+
+  it('tells what is cut off at the card only where something hangs over', () => {
+    const over = {
+      x: { from: 'left', distance: typed('3') },
+      y: { from: 'centre' },
+      turn: 0,
+    } as const;
+    const cut = 'cut off what hangs over the edge of the card';
+    expect(remarks(measure('2', '2'), { overhang: 'trimmed', place: over })).toEqual([cut]);
+    expect(remarks(measure('2', '2'), { overhang: 'trimmed' })).toEqual([]);
+    expect(remarks(measure('2', '2'), { overhang: 'with-support' })).toEqual([
+      'cut it once more together with B, so that both end in one line',
+    ]);
+  });
+
+  it.each([
+    [{ kind: 'flap', hinge: 'top' }, 'a flap: bend it at the top before it is glued'],
+    [{ kind: 'slider', along: 'x', travel: typed('1') }, 'slides 1 to the right: keep its track'],
+    [{ kind: 'slider', along: 'y', travel: back('1') }, 'slides 1 up: keep its track free of glue'],
+    [{ kind: 'wobbler', spring: typed('1/2') }, 'on a spring 1⁄2 wide under its middle: trim'],
+  ] as const)('tells what makes it move: %o', (motion, told) => {
+    expect(remarks(measure('2', '2'), { motion })[0]).toContain(told);
   });
 });
 

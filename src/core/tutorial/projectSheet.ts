@@ -7,7 +7,10 @@ import type { Fold } from '../paper/cardFormat';
 import type { Score } from '../paper/layOutBlank';
 import { faceName, facesOf, type FaceId } from '../plan/faces';
 import { placements, type Placement } from './placements';
-import { sideLengths } from '../plan/pieces';
+import { boundsOf } from '../outline/outline';
+import type { Motion } from '../plan/piece';
+import { isCutToShape, sideLengths } from '../plan/pieces';
+import { outlineOfPaper } from '../resolve/outlineOf';
 import type { Plan } from '../plan/plan';
 import {
   letterOf,
@@ -26,6 +29,14 @@ export interface CutRow {
   readonly before: { readonly size: Size; readonly off: Reveals } | undefined;
   /** The die that cuts it, counted from the largest of its set. */
   readonly die: { readonly set: string; readonly nth: number; readonly of: number } | undefined;
+  /** How far outside its print it is cut out with scissors. */
+  readonly scissors: Length | undefined;
+  /** What is cut off each side of what die or scissors give; undefined for a rectangle, which is cut to size at once. */
+  readonly cutDown: Reveals | undefined;
+  /** Where it is cut off once it is glued: at the edge of the card, or together with what it lies on. */
+  readonly cutAgain: 'at-card' | 'with-support' | undefined;
+  /** How it moves once the card is made. */
+  readonly motion: Motion | undefined;
   /** The middle that is cut out and kept. */
   readonly recovered: Size | undefined;
   /** The flap of a gate fold it is glued to, where it crosses the middle. */
@@ -145,6 +156,10 @@ function cutRow(resolved: ResolvedPiece, card: ResolvedCard, copies: number): Cu
     size,
     before: piece.trim ? { size: cut, off: sideLengths(piece.trim) } : undefined,
     die: die && { set: die.set, nth: die.nth, of: die.of },
+    scissors: origins.width.kind === 'print' ? origins.width.rim : undefined,
+    cutDown: piece.crop && isCutToShape(piece.size) ? sideLengths(piece.crop) : undefined,
+    cutAgain: cutAgain(resolved, card.base.face),
+    motion: piece.motion ?? undefined,
     recovered: opening && { width: opening.width, height: opening.height },
     flap: resolved.crossesGate ? piece.carriedBy : undefined,
     on: letterOf(card, resolved.support),
@@ -155,6 +170,15 @@ function cutRow(resolved: ResolvedPiece, card: ResolvedCard, copies: number): Cu
     count: copies,
     notes: piece.notes,
   };
+}
+
+/** A piece that stays within the card is not cut off at its edge, though it may be. */
+function cutAgain(resolved: ResolvedPiece, { width, height }: Size): CutRow['cutAgain'] {
+  const { overhang } = resolved.piece;
+  if (overhang === 'with-support') return overhang;
+  const { x0, y0, x1, y1 } = boundsOf(outlineOfPaper({ ...resolved, clip: undefined }));
+  const hangsOver = x0 < 0 || y0 < 0 || x1 > width || y1 > height;
+  return overhang === 'trimmed' && hangsOver ? 'at-card' : undefined;
 }
 
 function blankYield(sheet: Sheet, blank: Size, trimmerLength: Length): BlankYield {

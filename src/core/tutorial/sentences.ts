@@ -1,7 +1,9 @@
 import { writeLength, writeSize } from '../length/formatLength';
-import type { Unit } from '../length/length';
+import { lengthFromTicks, type Unit } from '../length/length';
 import { writeLengthBoth, writeSizeBoth } from '../length/writeBoth';
 import type { Fold } from '../paper/cardFormat';
+import { sides } from '../plan/faces';
+import type { Motion } from '../plan/piece';
 import type { Reveals } from '../resolve/resolvedCard';
 import { aOrAn, joinWords } from '../words/phrases';
 import { isSameBorder } from '../tolerances';
@@ -60,18 +62,56 @@ export function foldName(fold: Fold): string {
   return fold === 'flat' ? 'flat' : `${fold} fold`;
 }
 
-/** What is to be known of a piece beside its size: before trimming, the die, the middle, the flap. */
+/**
+ * What is to be known of a piece beside its size: before trimming, die or scissors, what is cut off, the middle, the
+ * flap of the card it goes on, and what lets it move.
+ */
 export function rowRemarks(row: CutRow, unit: Unit): readonly string[] {
-  const { before, die, recovered, flap, notes } = row;
+  const { before, die, scissors, cutDown, cutAgain, recovered, flap, motion, notes } = row;
   return [
     before
       ? `cut ${writeSize(before.size, unit)} and decorate, then trim off ${writeReveals(before.off, unit)}`
       : '',
     die ? `die ${die.nth} of ${die.of}, ${die.set}, counted from the largest` : '',
+    scissors === undefined
+      ? ''
+      : `cut it out with scissors, ${writeLength(scissors, unit)} outside the print`,
+    cutDown ? `cut off ${writeOff(cutDown, unit)}` : '',
+    cutAgain === 'at-card' ? 'cut off what hangs over the edge of the card' : '',
+    cutAgain === 'with-support'
+      ? `cut it once more together with ${row.on}, so that both end in one line`
+      : '',
     recovered ? `cut out the middle, ${writeSize(recovered, unit)}, and keep it` : '',
     flap ? `glue it to the ${flap} flap only` : '',
+    motion ? motionRemark(motion, unit) : '',
     notes,
   ].filter(Boolean);
+}
+
+/** What is cut off, of the sides where something is: '1⁄2 at the left and 1⁄4 at the bottom'. */
+function writeOff(off: Reveals, unit: Unit): string {
+  const cut = sides.filter((side) => off[side] !== 0);
+  return joinWords(cut.map((side) => `${writeLength(off[side], unit)} at the ${side}`));
+}
+
+const ways = { x: ['to the left', 'to the right'], y: ['up', 'down'] } as const;
+
+/** What makes a piece move and keeps it moving; common practice. */
+function motionRemark(motion: Motion, unit: Unit): string {
+  switch (motion.kind) {
+    case 'flap':
+      return `a flap: bend it at the ${motion.hinge} before it is glued, glue only that edge, and colour its back`;
+    case 'slider': {
+      const { ticks } = motion.travel;
+      const [back, forth] = ways[motion.along];
+      const travel = writeLength(lengthFromTicks(Math.abs(ticks)), unit);
+      return `slides ${travel} ${ticks < 0 ? back : forth}: keep its track free of glue`;
+    }
+    case 'wobbler':
+      return `on a spring ${writeLength(motion.spring.ticks, unit)} wide under its middle: trim round the spring, never across it`;
+    default:
+      throw new TypeError(`motionRemark: unknown kind ${JSON.stringify(motion satisfies never)}`);
+  }
 }
 
 /**

@@ -21,9 +21,13 @@ export function speakingList(sheet: ProjectSheet): readonly string[] {
       ? `cut ${speakSize(row.before.size)}, trimmed at the end to ${speakSize(row.size)}`
       : speakSize(row.size);
     const die = row.die ? `, die ${row.die.nth} of ${row.die.set}` : '';
+    const scissors =
+      row.scissors === undefined
+        ? ''
+        : `, cut out with scissors ${speakLength(row.scissors, leading)} outside the print`;
     const middle = row.recovered ? `, its middle cut out ${speakSize(row.recovered)}` : '';
     const flap = row.flap ? `, glued to the ${row.flap} flap only` : '';
-    return `${row.letter}, ${row.name}: ${cut}${die}${middle}, from ${row.stock}${flap}.`;
+    return `${row.letter}, ${row.name}: ${cut}${die}${scissors}${middle}, from ${row.stock}${flap}${row.motion ? `, ${movingWords[row.motion.kind]}` : ''}.`;
   };
   return [
     `The card is ${aOrAn(format)}, ${foldName(fold)}, ${speakSize(face)} when closed.`,
@@ -31,3 +35,9 @@ export function speakingList(sheet: ProjectSheet): readonly string[] {
     ...sheetRows(sheet).map(line),
   ];
 }
+
+const movingWords = {
+  flap: 'hinged at one edge',
+  slider: 'free to slide',
+  wobbler: 'on a spring',
+} as const;
