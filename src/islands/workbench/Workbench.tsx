@@ -4,7 +4,6 @@ import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
 import { facesOf } from '../../core/plan/faces';
 import type { PieceId } from '../../core/plan/ids';
-import type { LibraryRef } from '../../core/plan/libraryItem';
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import type { CutBatch } from '../../core/cutting/cutBatch';
@@ -14,7 +13,6 @@ import { holdingsBefore } from '../../core/stash/takeFrom';
 import type { Taking } from '../../core/stash/taking';
 import { useCutBatch } from '../cut/useCutBatch';
 import { useCutting } from '../cut/useCutting';
-import { KeysDialog } from '../parts/KeysDialog';
 import { countWords } from '../../core/words/countWords';
 import { rememberUnit } from '../parts/UnitSwitch';
 import { useKeys } from '../parts/useKeys';
@@ -25,7 +23,7 @@ import { StationStrip } from './StationStrip';
 import { stations, type ViewId } from './stations';
 import { useLayerCommands } from './useLayerCommands';
 import { changeAndFocusRow, enterRow, paperUnder, useSelection } from './useSelection';
-import { workbenchKeys } from './workbenchKeys';
+import { WorkbenchDialogs, type WorkbenchDialog } from './WorkbenchDialogs';
 import { WorkbenchHeader } from './WorkbenchHeader';
 
 // Each station is loaded with its own page, and the others after it, so that they are there when they are wanted.
@@ -34,25 +32,11 @@ const loadCut = () => import('../cut/CutStation');
 const loadLayout = () => import('../layout/LayoutStation');
 const loadSheet = () => import('../sheet/SheetStation');
 const loadRevisions = () => import('../revisions/Revisions');
-const NewDiesDialog = lazy(async () => ({
-  default: (await import('../parts/NewDiesDialog')).NewDiesDialog,
-}));
-const NewReleaseDialog = lazy(async () => ({
-  default: (await import('../parts/NewReleaseDialog')).NewReleaseDialog,
-}));
-const NewStockDialog = lazy(async () => ({
-  default: (await import('../parts/NewStockDialog')).NewStockDialog,
-}));
 const BaseStation = lazy(async () => ({ default: (await loadBase()).BaseStation }));
 const CutStation = lazy(async () => ({ default: (await loadCut()).CutStation }));
 const LayoutStation = lazy(async () => ({ default: (await loadLayout()).LayoutStation }));
 const SheetStation = lazy(async () => ({ default: (await loadSheet()).SheetStation }));
 const Revisions = lazy(async () => ({ default: (await loadRevisions()).Revisions }));
-const TryAsDialog = lazy(async () => ({ default: (await import('./TryAsDialog')).TryAsDialog }));
-const HabitsDialog = lazy(async () => ({ default: (await import('./HabitsDialog')).HabitsDialog }));
-const ConflictDialog = lazy(async () => ({
-  default: (await import('./ConflictDialog')).ConflictDialog,
-}));
 
 const noTakings: readonly Taking[] = [];
 
@@ -78,16 +62,11 @@ export function Workbench(props: Props) {
   const { cardId } = props;
   const [library, setLibrary] = useState(props.library);
   const [releases, setReleases] = useState(props.releases);
-  const [isAddingRelease, setAddingRelease] = useState(false);
   const state = useCardPlan({ cardId, plan: props.plan, revision: props.revision, library });
   const { plan, computed, preview } = state;
   const { card, findings } = computed;
   const [unit, setUnit] = useState(props.unit);
-  const [isShowingKeys, setShowingKeys] = useState(false);
-  const [isTrying, setTrying] = useState(false);
-  const [isShowingHabits, setShowingHabits] = useState(false);
-  const [takeNewStock, setTakeNewStock] = useState<(ref: LibraryRef) => void>();
-  const [takeNewDies, setTakeNewDies] = useState<(ref: LibraryRef) => void>();
+  const [dialog, setDialog] = useState<WorkbenchDialog>();
   const selection = useSelection(cardId, plan, props);
   const { view, selected, go, select, walk } = selection;
   const commands = useLayerCommands(state, library, selection);
@@ -141,9 +120,9 @@ export function Workbench(props: Props) {
     });
 
   const [areKeysOn, setKeysOn] = useKeys({
-    '?': () => setShowingKeys(true),
+    '?': () => setDialog({ kind: 'keys' }),
     u: () => swapUnit(otherUnit(unit)),
-    q: () => (view === 'base' || view === 'layout' ? setTrying(true) : false),
+    q: () => (view === 'base' || view === 'layout' ? setDialog({ kind: 'try-as' }) : false),
     f: onBase(selection.turn),
     a: onBase(() => commands.add(selection.face)),
     i: onBase(() => facesOf(plan.base.fold).includes('inside') && commands.add('inside')),
@@ -184,11 +163,11 @@ export function Workbench(props: Props) {
         canRedo={state.canRedo}
         onUndo={commands.undo}
         onRedo={commands.redo}
-        onAskNewRelease={() => setAddingRelease(true)}
+        onAskNewRelease={() => setDialog({ kind: 'release' })}
         onUnit={swapUnit}
         revision={state.revision}
         onRevisions={() => go('revisions')}
-        onKeys={() => setShowingKeys(true)}
+        onKeys={() => setDialog({ kind: 'keys' })}
         onAbout={(about) => change({ kind: 'set-about', change: about })}
       />
       <StationStrip
@@ -230,10 +209,10 @@ export function Workbench(props: Props) {
               onSelect={(id) => changeAndFocusRow(() => select(id), id)}
               onTurn={selection.turn}
               commands={commands}
-              onTryAs={() => setTrying(true)}
+              onTryAs={() => setDialog({ kind: 'try-as' })}
               onPreview={preview}
-              onAskNewStock={(use) => setTakeNewStock(() => use)}
-              onAskNewDies={(use) => setTakeNewDies(() => use)}
+              onAskNewStock={(take) => setDialog({ kind: 'stock', take })}
+              onAskNewDies={(take) => setDialog({ kind: 'dies', take })}
             />
           ) : view === 'layout' ? (
             <LayoutStation
@@ -250,7 +229,7 @@ export function Workbench(props: Props) {
               onTurn={selection.turn}
               onPreview={preview}
               onCommit={change}
-              onAskNewStock={(use) => setTakeNewStock(() => use)}
+              onAskNewStock={(take) => setDialog({ kind: 'stock', take })}
             />
           ) : view === 'cut' ? (
             <CutStation
@@ -306,80 +285,26 @@ export function Workbench(props: Props) {
           findings={findings}
           unit={unit}
           onCommit={change}
-          onHabits={() => setShowingHabits(true)}
+          onHabits={() => setDialog({ kind: 'habits' })}
           onSelect={({ pieceId }) => {
             if (view !== 'base' && view !== 'layout') go('base');
             select(pieceId ?? 'base');
           }}
         />
       </div>
-      {isShowingKeys && (
-        <KeysDialog
-          keys={workbenchKeys}
-          areKeysOn={areKeysOn}
-          onKeysOn={setKeysOn}
-          onClose={() => setShowingKeys(false)}
-        />
-      )}
-      <Suspense fallback={null}>
-        {isShowingHabits && (
-          <HabitsDialog
-            habits={plan.habits}
-            onChange={(habits) => change({ kind: 'set-habits', change: habits })}
-            onClose={() => setShowingHabits(false)}
-          />
-        )}
-        {isTrying && (
-          <TryAsDialog
-            cardId={cardId}
-            plan={plan}
-            library={library}
-            unit={unit}
-            onFlush={state.flush}
-            onClose={() => setTrying(false)}
-          />
-        )}
-        {isAddingRelease && (
-          <NewReleaseDialog
-            onClose={() => setAddingRelease(false)}
-            onDone={(release) => {
-              setReleases([...releases, release]);
-              change({ kind: 'set-about', change: { releaseId: release.id } });
-              setAddingRelease(false);
-            }}
-          />
-        )}
-        {takeNewStock && (
-          <NewStockDialog
-            onClose={() => setTakeNewStock(undefined)}
-            onDone={(stock) => {
-              setLibrary([...library, stock]);
-              takeNewStock({ id: stock.id, version: stock.version });
-              setTakeNewStock(undefined);
-            }}
-          />
-        )}
-        {takeNewDies && (
-          <NewDiesDialog
-            unit={unit}
-            onClose={() => setTakeNewDies(undefined)}
-            onDone={(dies) => {
-              setLibrary([...library, dies]);
-              takeNewDies({ id: dies.id, version: dies.version });
-              setTakeNewDies(undefined);
-            }}
-          />
-        )}
-        {(state.saveState.kind === 'conflict' || state.saveState.kind === 'refused') && (
-          <ConflictDialog
-            cardId={cardId}
-            mine={plan}
-            refusal={state.saveState.kind === 'refused' ? state.saveState.message : undefined}
-            onDrop={state.dropUnsaved}
-            onTheirs={state.takeSaved}
-          />
-        )}
-      </Suspense>
+      <WorkbenchDialogs
+        open={dialog}
+        cardId={cardId}
+        state={state}
+        library={library}
+        unit={unit}
+        areKeysOn={areKeysOn}
+        onKeysOn={setKeysOn}
+        onChange={change}
+        onRelease={(release) => setReleases([...releases, release])}
+        onItem={(item) => setLibrary([...library, item])}
+        onClose={() => setDialog(undefined)}
+      />
     </div>
   );
 }
