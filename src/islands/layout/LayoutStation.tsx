@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import { isMark, type Placed } from '../../core/resolve/outlineOf';
+import type { Placed } from '../../core/resolve/outlineOf';
 import { clearances, rulerFigures } from '../../core/face/rulerFigures';
 import { rulerWords } from '../../core/face/rulerWords';
 import type { Unit } from '../../core/length/length';
@@ -10,25 +10,20 @@ import type { LibraryRef } from '../../core/plan/libraryItem';
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard, SupportId } from '../../core/resolve/resolvedCard';
-import { holdsWords } from '../../core/resolve/resolvedMark';
-import { DownloadLink } from '../parts/DownloadLink';
-import { KeyedButton } from '../parts/KeyedButton';
 import { useKeys } from '../parts/useKeys';
 import { useSize } from '../parts/useSize';
 import { ArrangeFields } from './ArrangeFields';
 import { LayoutDrawing, layoutScale, pressedIds } from './LayoutDrawing';
 import { alignAll, movingWith, spaceEvenly } from '../../core/composition/moveThings';
-import { LabelDialog } from './LabelDialog';
+import { LayoutDialogs, type LayoutDialog } from './LayoutDialogs';
+import { LayoutTools } from './LayoutTools';
 import { PlacesPanel } from './PlacesPanel';
-import { ScatterDialog } from './ScatterDialog';
-import { Shelf } from './Shelf';
 import { ThingRows } from './ThingRows';
 import { ThingTicket } from './ThingTicket';
 import { nearestWords } from './thingWords';
 import { useChosen } from './useChosen';
 import { useDragging } from './useDragging';
 import { markOf, useTable } from './useTable';
-import { ArrangementDialog } from './ArrangementDialog';
 
 interface Props {
   readonly cardId: string;
@@ -47,16 +42,12 @@ interface Props {
   readonly onAskNewStock: (use: (ref: LibraryRef) => void) => void;
 }
 
-/** What is open over the table. */
-type Open = 'stamps' | 'dies' | 'stencils' | 'arrange' | 'scatter' | 'label';
-
 /** Where every image, die cut and line of words goes: a face, large, and what lies on it. */
 export function LayoutStation(props: Props) {
   const { plan, card, library, unit, face, onPreview, onCommit } = props;
   const view = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(view, { width: 0, height: 0 });
-  const [open, setOpen] = useState<Open>();
-  const close = () => setOpen(undefined);
+  const [open, setOpen] = useState<LayoutDialog>();
   const chosen = useChosen(card, face, props.selected, props.onSelect);
   const { ids, things, first, choose } = chosen;
   const table = useTable({ plan, card, library, unit, face, chosen, onCommit });
@@ -150,9 +141,6 @@ export function LayoutStation(props: Props) {
     first && things.length === 1
       ? `${first.name}, ${rulerWords(rulerFigures(card, first), unit)}. ${nearestWords(clearances(card, first, 1), unit) ?? ''}`
       : '';
-  const isOneMark = first !== undefined && things.length === 1 && isMark(first);
-  const jig = (file: string, page: string) =>
-    `/api/cards/${props.cardId}/${file}?face=${face}${page && `&page=${page}`}`;
   return (
     <div className="grid h-full min-h-[560px] grid-cols-[minmax(440px,1fr)_minmax(440px,520px)] gap-x-4 pr-[18px]">
       <div ref={view} className="relative min-h-0 min-w-0 overflow-hidden">
@@ -176,93 +164,16 @@ export function LayoutStation(props: Props) {
         </p>
       </div>
       <div className="flex min-h-0 min-w-0 flex-col gap-3 overflow-auto pt-4 pb-3">
-        <div
-          role="group"
-          aria-label="Add"
-          className="flex flex-wrap items-center gap-x-1.5 gap-y-2"
-        >
-          <KeyedButton keyName="a" isOutlined onClick={() => setOpen('stamps')}>
-            Add an image
-          </KeyedButton>
-          <KeyedButton keyName="t" onClick={table.addWords}>
-            Words
-          </KeyedButton>
-          <KeyedButton keyName="s" onClick={() => setOpen('dies')}>
-            Die cut
-          </KeyedButton>
-          <KeyedButton keyName="g" onClick={table.addDot}>
-            Gem
-          </KeyedButton>
-          <KeyedButton keyName="l" onClick={table.addLine}>
-            Line
-          </KeyedButton>
-        </div>
-        <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-          {first && things.length === 1 && (
-            <span className="flex min-w-0 items-center gap-2">
-              <button
-                type="button"
-                className="link max-w-56 truncate"
-                onClick={() => table.look(table.offer === undefined)}
-              >
-                Free places for it
-              </button>
-              <kbd className="key">p</kbd>
-            </span>
-          )}
-          {isOneMark && holdsWords(first) && (
-            <>
-              <button type="button" className="link" onClick={() => setOpen('label')}>
-                Label…
-              </button>
-              <button type="button" className="link" onClick={table.repeat}>
-                Repeat the line
-              </button>
-            </>
-          )}
-          {isOneMark && first.piece.kind === 'image' && !holdsWords(first) && (
-            <span className="flex items-center gap-2">
-              <button type="button" className="link" onClick={table.cutOut}>
-                Cut it out
-              </button>
-              <kbd className="key">o</kbd>
-            </span>
-          )}
-          <button type="button" className="link" onClick={() => setOpen('arrange')}>
-            Arrange images…
-          </button>
-          <span className="flex items-center gap-2">
-            <button type="button" className="link" onClick={() => setOpen('stencils')}>
-              Stencil…
-            </button>
-            <kbd className="key">x</kbd>
-          </span>
-          <button type="button" className="link" onClick={() => setOpen('scatter')}>
-            Scatter…
-          </button>
-          {card.pieces.some(({ piece }) => piece.attach === 'foam-sheet') && (
-            <DownloadLink
-              href={`/api/cards/${props.cardId}/foam.svg`}
-              isSaved={props.isSaved}
-              onFlush={props.onFlush}
-            >
-              Foam sheets at 1:1
-            </DownloadLink>
-          )}
-          <span className="ml-auto flex gap-3">
-            <span className="text-sheet-muted">Jig at 1:1</span>
-            {jigs.map(({ file, page, name }) => (
-              <DownloadLink
-                key={name}
-                href={jig(file, page)}
-                isSaved={props.isSaved}
-                onFlush={props.onFlush}
-              >
-                {name}
-              </DownloadLink>
-            ))}
-          </span>
-        </div>
+        <LayoutTools
+          card={card}
+          table={table}
+          only={things.length === 1 ? first : undefined}
+          cardId={props.cardId}
+          face={face}
+          isSaved={props.isSaved}
+          onFlush={props.onFlush}
+          onOpen={setOpen}
+        />
         {table.told !== '' && (
           <p role="status" className="text-amber font-semibold">
             {table.told}
@@ -286,65 +197,14 @@ export function LayoutStation(props: Props) {
           ticket={ticket}
         />
       </div>
-      {open === 'arrange' && (
-        <ArrangementDialog
-          library={library}
-          around={table.middleName}
-          onClose={close}
-          onLay={(tiers, kind, seed) => {
-            table.arrange(kind, tiers, seed);
-            close();
-          }}
-        />
-      )}
-      {open === 'label' && first && (
-        <LabelDialog
-          name={first.name}
-          choices={table.labels()}
-          unit={unit}
-          onClose={close}
-          onTake={(choice) => {
-            table.putOnLabel(choice);
-            close();
-          }}
-        />
-      )}
-      {open === 'scatter' && (
-        <ScatterDialog
-          unit={unit}
-          onClose={close}
-          onScatter={(choice) => {
-            table.scatter(choice);
-            close();
-          }}
-        />
-      )}
-      {(open === 'stamps' || open === 'dies' || open === 'stencils') && (
-        <Shelf
-          library={library}
-          sort={open}
-          unit={unit}
-          onClose={close}
-          onTakeStamp={(stamp) => {
-            table.addImage(stamp);
-            close();
-          }}
-          onTakeStencil={(stencil) => {
-            table.addStencil(stencil);
-            close();
-          }}
-          onTakeDie={(set, step) => {
-            table.addDieCut(set, step);
-            close();
-          }}
-        />
-      )}
+      <LayoutDialogs
+        open={open}
+        library={library}
+        unit={unit}
+        table={table}
+        name={first?.name}
+        onClose={() => setOpen(undefined)}
+      />
     </div>
   );
 }
-
-const jigs = [
-  { file: 'jig.svg', page: '', name: 'SVG' },
-  { file: 'jig.pdf', page: 'letter', name: 'PDF letter' },
-  { file: 'jig.pdf', page: 'a4', name: 'PDF A4' },
-] as const;

@@ -1,0 +1,111 @@
+import { isMark, type Placed } from '../../core/resolve/outlineOf';
+import type { FaceId } from '../../core/plan/faces';
+import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import { holdsWords } from '../../core/resolve/resolvedMark';
+import { DownloadLink } from '../parts/DownloadLink';
+import { KeyedButton } from '../parts/KeyedButton';
+import type { LayoutDialog } from './LayoutDialogs';
+import type { Table } from './useTable';
+
+interface Props {
+  readonly card: ResolvedCard;
+  readonly table: Table;
+  /** The thing that is selected, where it is one. */
+  readonly only: Placed | undefined;
+  readonly cardId: string;
+  readonly face: FaceId;
+  readonly isSaved: boolean;
+  readonly onFlush: () => Promise<void>;
+  readonly onOpen: (dialog: LayoutDialog) => void;
+}
+
+/** What can be added to the table, done with what is selected, and taken along. */
+export function LayoutTools({ card, table, only, cardId, face, isSaved, onFlush, onOpen }: Props) {
+  const mark = only && isMark(only) ? only : undefined;
+  const jig = (file: string, page: string) =>
+    `/api/cards/${cardId}/${file}?face=${face}${page && `&page=${page}`}`;
+  return (
+    <>
+      <div role="group" aria-label="Add" className="flex flex-wrap items-center gap-x-1.5 gap-y-2">
+        <KeyedButton keyName="a" isOutlined onClick={() => onOpen('stamps')}>
+          Add an image
+        </KeyedButton>
+        <KeyedButton keyName="t" onClick={table.addWords}>
+          Words
+        </KeyedButton>
+        <KeyedButton keyName="s" onClick={() => onOpen('dies')}>
+          Die cut
+        </KeyedButton>
+        <KeyedButton keyName="g" onClick={table.addDot}>
+          Gem
+        </KeyedButton>
+        <KeyedButton keyName="l" onClick={table.addLine}>
+          Line
+        </KeyedButton>
+      </div>
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        {only && (
+          <span className="flex min-w-0 items-center gap-2">
+            <button
+              type="button"
+              className="link max-w-56 truncate"
+              onClick={() => table.look(table.offer === undefined)}
+            >
+              Free places for it
+            </button>
+            <kbd className="key">p</kbd>
+          </span>
+        )}
+        {mark && holdsWords(mark) && (
+          <>
+            <button type="button" className="link" onClick={() => onOpen('label')}>
+              Label…
+            </button>
+            <button type="button" className="link" onClick={table.repeat}>
+              Repeat the line
+            </button>
+          </>
+        )}
+        {mark?.piece.kind === 'image' && !holdsWords(mark) && (
+          <span className="flex items-center gap-2">
+            <button type="button" className="link" onClick={table.cutOut}>
+              Cut it out
+            </button>
+            <kbd className="key">o</kbd>
+          </span>
+        )}
+        <button type="button" className="link" onClick={() => onOpen('arrange')}>
+          Arrange images…
+        </button>
+        <span className="flex items-center gap-2">
+          <button type="button" className="link" onClick={() => onOpen('stencils')}>
+            Stencil…
+          </button>
+          <kbd className="key">x</kbd>
+        </span>
+        <button type="button" className="link" onClick={() => onOpen('scatter')}>
+          Scatter…
+        </button>
+        {card.pieces.some(({ piece }) => piece.attach === 'foam-sheet') && (
+          <DownloadLink href={`/api/cards/${cardId}/foam.svg`} isSaved={isSaved} onFlush={onFlush}>
+            Foam sheets at 1:1
+          </DownloadLink>
+        )}
+        <span className="ml-auto flex gap-3">
+          <span className="text-sheet-muted">Jig at 1:1</span>
+          {jigs.map(({ file, page, name }) => (
+            <DownloadLink key={name} href={jig(file, page)} isSaved={isSaved} onFlush={onFlush}>
+              {name}
+            </DownloadLink>
+          ))}
+        </span>
+      </div>
+    </>
+  );
+}
+
+const jigs = [
+  { file: 'jig.svg', page: '', name: 'SVG' },
+  { file: 'jig.pdf', page: 'letter', name: 'PDF letter' },
+  { file: 'jig.pdf', page: 'a4', name: 'PDF A4' },
+] as const;
