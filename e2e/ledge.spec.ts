@@ -104,6 +104,8 @@ test('keys walk over all cards, into rows out of view too', async ({ page }) => 
   for (let row = 0; row < 40; row++) await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('list').last().locator(':focus')).toHaveCount(1);
   await expect(page.locator('[data-card]:focus-within')).toHaveCount(1);
+  // Its picture did not come with the page.
+  await expect(page.locator('[data-card]:focus-within a > svg > g')).toBeAttached();
 });
 
 test('a card is moved to another release by keys and by dragging, and back by undo', async ({

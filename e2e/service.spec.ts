@@ -57,6 +57,19 @@ for (const [path, place, data, status] of wrong)
     expect(error.message.length).toBeGreaterThan(5);
   });
 
+test('pictures of cards are given by their ids, at most sixty at once', async ({ request }) => {
+  const found = await request.get('/api/pictures?cards=rain-day,depot,no-such-card');
+  const { pictures } = (await found.json()) as { pictures: Record<string, { id: string }[]> };
+  expect(Object.keys(pictures).toSorted()).toEqual(['depot', 'rain-day']);
+  expect(pictures['rain-day']?.[0]?.id).toBe('base');
+  for (const query of ['', '?cards=', '?cards=Rain%20day', `?cards=${'a,'.repeat(60)}a`]) {
+    const wrong = await request.get(`/api/pictures${query}`);
+    expect(wrong.status()).toBe(400);
+    const { error } = (await wrong.json()) as { error: { message: string } };
+    expect(error.message).toBe('These are no ids of cards.');
+  }
+});
+
 test('what is no JSON, too large, or about no card is never a fault of the server', async ({
   request,
 }) => {

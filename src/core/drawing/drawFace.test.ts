@@ -7,12 +7,15 @@ import {
   pieceOn,
   planOf,
   reveal,
+  stampedOn,
+  wren,
 } from '../../../test/support/plans';
 import { computeCard } from '../computeCard';
 import type { CardId } from '../plan/ids';
 import type { Plan } from '../plan/plan';
-import { drawFace, unknownColour } from './drawFace';
-import { standingCard } from './standingCard';
+import { drawFace, unknownColour, type DrawnPiece } from './drawFace';
+import { resolvePlan } from '../resolve/resolvePlan';
+import { standingCard, standingPicture } from './standingCard';
 
 const draw = (plan: Plan, face: 'front' | 'inside') =>
   drawFace(computeCard(plan, library).card, face);
@@ -47,13 +50,25 @@ describe('a drawn face', () => {
 });
 
 describe('a card on the Ledge', () => {
-  it('is drawn from its plan and counts what it has to mend', () => {
+  it('counts what it has to mend', () => {
     const plan = planOf([
       pieceOn('front', 'uneven', measure('4', '5')),
       pieceOn('uneven', 'large', measure('4 1/8', '2')),
     ]);
     expect(stand(plan)).toMatchObject({ stops: 1, looks: 1, format: 'A2', isLying: false });
-    expect(stand(plan).front).toEqual(draw(plan, 'front'));
+  });
+
+  it('looks as its front does, and carries nothing of what it was drawn from', () => {
+    const plan = planOf([
+      pieceOn('front', 'panel', measure('4', '5')),
+      stampedOn('panel', 'bird', wren),
+    ]);
+    const picture = standingPicture(resolvePlan(plan, library));
+    const [, panel] = draw(plan, 'front');
+    const look = ({ id, rect, colour }: DrawnPiece) => ({ id, rect, colour });
+    expect(picture.map(look)).toEqual(draw(plan, 'front').map(look));
+    expect(picture[1]?.marks[0]?.strokes).toEqual(panel?.marks[0]?.strokes);
+    expect(picture[1]?.marks[0]?.from).toBeUndefined();
   });
 
   it('says of a lying one that it lies, and of a tent that it is one', () => {

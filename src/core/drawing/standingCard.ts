@@ -1,14 +1,15 @@
 import type { ComputedCard } from '../computeCard';
 import { sameSize, type Size } from '../length/length';
+import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { Fold } from '../paper/cardFormat';
 import { cardFormat } from '../paper/cardFormats';
 import { faceName } from '../plan/faces';
 import type { CardId } from '../plan/ids';
 import type { Plan } from '../plan/plan';
 import type { CardStatus } from '../plan/planFacts';
-import { drawFace, type DrawnPiece } from './drawFace';
+import { drawFace, unknownColour, type DrawnPiece } from './drawFace';
 
-/** A card as it stands on the Ledge: its front to scale, what is said beneath, what it is found by. */
+/** A card as it stands on the Ledge: how large it is, what is said beneath, what it is found by. Its picture comes apart. */
 export interface StandingCard {
   readonly id: CardId;
   readonly revision: number;
@@ -23,7 +24,8 @@ export interface StandingCard {
   readonly fold: Fold;
   readonly isLying: boolean;
   readonly face: Size;
-  readonly front: readonly DrawnPiece[];
+  /** Of the base. */
+  readonly colour: string;
   readonly stops: number;
   readonly looks: number;
   /** Stocks, layers, occasion and the like in lower case. */
@@ -31,6 +33,8 @@ export interface StandingCard {
   /** The sizes that are cut, and the closed card's. */
   readonly sizes: readonly Size[];
 }
+
+export type StandingPicture = readonly DrawnPiece[];
 
 /** What the Ledge needs of a card, from its computed figures. */
 export function standingCard(
@@ -74,12 +78,20 @@ export function standingCard(
     fold: base.fold,
     isLying,
     face,
-    front: drawFace(card, 'front'),
+    colour: stock?.colour ?? unknownColour,
     stops,
     looks: findings.length - stops,
     words: [...new Set(words.filter(Boolean))].join(' ').toLowerCase(),
     sizes: [face, blank, ...card.pieces.flatMap(({ rect, cut }) => sizesOf(rect, cut))],
   };
+}
+
+/** The front of a card as the Ledge shows it. It is drawn once, so nothing of what it was drawn from goes with it. */
+export function standingPicture(card: ResolvedCard): StandingPicture {
+  return drawFace(card, 'front').map((piece) => ({
+    ...piece,
+    marks: piece.marks.map((mark) => ({ ...mark, from: undefined })),
+  }));
 }
 
 /** The finished size, and the one that is cut where something is trimmed off. */

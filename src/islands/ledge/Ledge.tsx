@@ -1,8 +1,8 @@
 import { useMemo, useRef, useState } from 'react';
 import type { StandingCard } from '../../core/drawing/standingCard';
-import { TICKS_PER_INCH, type Unit } from '../../core/length/length';
+import type { Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
-import type { Library } from '../../core/plan/library';
+import type { Stock } from '../../core/plan/libraryItem';
 import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
 import { TeamHeader } from '../parts/TeamHeader';
 import { rememberUnit } from '../parts/UnitSwitch';
@@ -17,13 +17,14 @@ import {
   writeFilter,
   type LedgeFilter,
 } from './ledgeFilter';
-import { cardAfter, cardBelow, ledgeRows } from './ledgeRows';
+import { cardAfter, cardBelow, ledgeRows, reduction, scale, usualWidth } from './ledgeRows';
 import { Ledges, type LedgesHandle } from './Ledges';
 import { nextWords } from './ledgeWords';
 import { MoveDialog } from './MoveDialog';
 import { NameBar } from './NameBar';
 import { NewCardDialog } from './NewCardDialog';
 import { useImport } from './useImport';
+import { usePictures, type Pictures } from './usePictures';
 import { useLedgeCommands } from './useLedgeCommands';
 
 interface Props {
@@ -31,7 +32,9 @@ interface Props {
   readonly binned: readonly StandingCard[];
   readonly designers: readonly Designer[];
   readonly releases: readonly Release[];
-  readonly library: Library;
+  readonly stocks: readonly Stock[];
+  /** Of the cards that are seen first; the others come as they are scrolled to. */
+  readonly pictures: Pictures;
   readonly team: string;
   readonly designerId: string | null;
   readonly unit: Unit;
@@ -39,10 +42,6 @@ interface Props {
   /** The query of the address, so that a link shows the same cards. */
   readonly search: string;
 }
-
-/** One to so many, by the CSS inch; every card stands at this one scale. */
-const reduction = 3.8;
-const scale = 96 / reduction / TICKS_PER_INCH;
 
 const ledgeKeys: readonly KeyLine[] = [
   ['← → ↑ ↓', 'go from card to card'],
@@ -67,8 +66,9 @@ export function Ledge(props: Props) {
   const [filter, setFilter] = useState(() => readFilter(new URLSearchParams(props.search)));
   const [open, setOpen] = useState<'new' | 'bin' | 'keys'>();
   const [moving, setMoving] = useState<StandingCard>();
-  // Unknown until the page is measured, and with that its script listens; the server draws for 1200.
+  // Unknown until the page is measured, and with that its script listens; drawn for the usual one till then.
   const [width, setWidth] = useState<number>();
+  const [pictures, wantPictures] = usePictures(props.pictures);
   const [importPicker, pickImport] = useImport(commands.say);
   const ledges = useRef<LedgesHandle>(null);
 
@@ -79,7 +79,7 @@ export function Ledge(props: Props) {
   const rows = useMemo(
     () =>
       ledgeRows(filterCards(cards, filter, context), releases, {
-        width: width ?? 1200,
+        width: width ?? usualWidth,
         scale,
         hasEmpty: isPlainFilter(filter),
       }),
@@ -163,6 +163,8 @@ export function Ledge(props: Props) {
           designers={designers}
           today={today}
           scale={scale}
+          pictures={pictures}
+          onDrawn={wantPictures}
           onWidth={setWidth}
           onBin={(card) => commands.setBin(card, true)}
           onCopy={commands.copy}
@@ -197,7 +199,7 @@ export function Ledge(props: Props) {
       {open === 'new' && (
         <NewCardDialog
           releases={releases}
-          library={props.library}
+          stocks={props.stocks}
           unit={unit}
           onClose={() => setOpen(undefined)}
         />

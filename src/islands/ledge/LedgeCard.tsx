@@ -1,10 +1,12 @@
 import { useDraggable } from '@dnd-kit/core';
-import type { StandingCard } from '../../core/drawing/standingCard';
+import type { StandingCard, StandingPicture } from '../../core/drawing/standingCard';
 import { slotWidth } from './ledgeRows';
 import { StandingCardView } from './StandingCardView';
 
 interface Props {
   readonly card: StandingCard;
+  /** Undefined until it comes. */
+  readonly picture: StandingPicture | undefined;
   readonly below: string;
   readonly scale: number;
   readonly onBin: () => void;
@@ -13,7 +15,7 @@ interface Props {
 }
 
 /** A card standing on its ledge, what is said beneath it, and what can be done with it. */
-export function LedgeCard({ card, below, scale, onBin, onCopy, onMove }: Props) {
+export function LedgeCard({ card, picture, below, scale, onBin, onCopy, onMove }: Props) {
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: card.id });
   const action = (name: string, does: () => void) => (
     <button type="button" className="link" onClick={does}>
@@ -35,7 +37,7 @@ export function LedgeCard({ card, below, scale, onBin, onCopy, onMove }: Props) 
         aria-label={`${card.title}, ${below}`}
         draggable={false}
       >
-        <StandingCardView card={card} scale={scale} />
+        <StandingCardView card={card} picture={picture} scale={scale} />
       </a>
       <div className="h-[88px] pt-[18px]">
         <p className="font-heading flex items-center gap-2 leading-5 font-semibold">

@@ -9,13 +9,14 @@ import {
   type DragEndEvent,
 } from '@dnd-kit/core';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useImperativeHandle, useLayoutEffect, useRef, useState, type Ref } from 'react';
+import { useEffect, useImperativeHandle, useLayoutEffect, useRef, useState, type Ref } from 'react';
 import type { StandingCard } from '../../core/drawing/standingCard';
 import type { Designer } from '../../core/plan/cardFile';
 import { LedgeCard } from './LedgeCard';
 import { belowCards, cardGap, type LedgeRow } from './ledgeRows';
 import { belowLine, releaseWords } from './ledgeWords';
 import { StandingCardView } from './StandingCardView';
+import type { Pictures } from './usePictures';
 
 export interface LedgesHandle {
   /** Puts the focus on a card, drawing its row first where that is out of view. */
@@ -30,6 +31,9 @@ interface Props {
   readonly designers: readonly Designer[];
   readonly today: string;
   readonly scale: number;
+  readonly pictures: Pictures;
+  /** Tells which cards are drawn, so that their pictures come. */
+  readonly onDrawn: (ids: readonly string[]) => void;
   readonly onWidth: (width: number) => void;
   readonly onBin: (card: StandingCard) => void;
   readonly onCopy: (card: StandingCard) => void;
@@ -41,7 +45,7 @@ const sidePadding = 40;
 
 /** The ledges with what stands on them; only the rows in view are drawn, a thousand cards or ten. */
 export function Ledges(props: Props) {
-  const { handle, rows, designers, today, scale, onWidth, onMove } = props;
+  const { handle, rows, designers, today, scale, pictures, onDrawn, onWidth, onMove } = props;
   const list = useRef<HTMLDivElement>(null);
   const [top, setTop] = useState(0);
   const [dragged, setDragged] = useState<StandingCard>();
@@ -65,6 +69,12 @@ export function Ledges(props: Props) {
     observer.observe(element);
     return () => observer.disconnect();
   }, [onWidth]);
+  const drawn = virtual
+    .getVirtualItems()
+    .flatMap(({ index }) => cardsOf(rows[index]))
+    .map(({ id }) => id)
+    .join(',');
+  useEffect(() => onDrawn(drawn === '' ? [] : drawn.split(',')), [drawn, onDrawn]);
   const wanted = useRef<string>(undefined);
   useImperativeHandle(handle, () => ({
     focusedId: () =>
@@ -82,8 +92,7 @@ export function Ledges(props: Props) {
       focusSoon(wanted, 60);
     },
   }));
-  const cardOf = (id: unknown) =>
-    rows.flatMap((row) => (row.kind === 'cards' ? row.cards : [])).find((card) => card.id === id);
+  const cardOf = (id: unknown) => rows.flatMap(cardsOf).find((card) => card.id === id);
   const drop = ({ active, over }: DragEndEvent) => {
     setDragged(undefined);
     const card = cardOf(active.id);
@@ -140,6 +149,7 @@ export function Ledges(props: Props) {
                         <LedgeCard
                           key={card.id}
                           card={card}
+                          picture={pictures[card.id]}
                           below={belowLine(card, designers, today)}
                           scale={scale}
                           onBin={() => props.onBin(card)}
@@ -155,7 +165,11 @@ export function Ledges(props: Props) {
           );
         })}
       </div>
-      <DragOverlay>{dragged && <StandingCardView card={dragged} scale={scale} />}</DragOverlay>
+      <DragOverlay>
+        {dragged && (
+          <StandingCardView card={dragged} picture={pictures[dragged.id]} scale={scale} />
+        )}
+      </DragOverlay>
     </DndContext>
   );
 }
@@ -190,6 +204,10 @@ function ShelfBoard({ bottom }: { readonly bottom: number }) {
       style={{ bottom }}
     />
   );
+}
+
+function cardsOf(row: LedgeRow | undefined): readonly StandingCard[] {
+  return row?.kind === 'cards' ? row.cards : [];
 }
 
 function focusLink(id: string): boolean {

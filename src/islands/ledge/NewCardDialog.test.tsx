@@ -3,6 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { library, ticksOf } from '../../../test/support/plans';
 import { cardFormats } from '../../core/paper/cardFormats';
 import { postJson } from '../store/postJson';
+import { stocksOf } from '../../core/plan/library';
 import { NewCardDialog } from './NewCardDialog';
 
 vi.mock('../store/postJson', () => ({ postJson: vi.fn() }));
@@ -10,7 +11,9 @@ const post = vi.mocked(postJson);
 
 beforeEach(() => {
   post.mockReset().mockResolvedValue({ ok: false, message: 'Nibwright does not answer.' });
-  render(<NewCardDialog releases={[]} library={library} unit="in" onClose={() => undefined} />);
+  render(
+    <NewCardDialog releases={[]} stocks={stocksOf(library)} unit="in" onClose={() => undefined} />,
+  );
 });
 afterEach(cleanup);
 

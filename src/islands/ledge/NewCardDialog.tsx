@@ -2,7 +2,6 @@ import { useState } from 'react';
 import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
 import type { Stock } from '../../core/plan/libraryItem';
-import { stocksOf, type Library } from '../../core/plan/library';
 import { firstFormat, FormatFields, readFormat } from '../parts/FormatFields';
 import { FormDialog } from '../parts/FormDialog';
 import { ReleaseSelect } from '../parts/ReleaseSelect';
@@ -10,16 +9,15 @@ import { postJson } from '../store/postJson';
 
 interface Props {
   readonly releases: readonly Release[];
-  readonly library: Library;
+  readonly stocks: readonly Stock[];
   readonly unit: Unit;
   readonly onClose: () => void;
 }
 
 /** Makes a card: title, format, how it stands, fold, stock and release. Enter makes it at once. */
-export function NewCardDialog({ releases, library, unit, onClose }: Props) {
+export function NewCardDialog({ releases, stocks, unit, onClose }: Props) {
   const [title, setTitle] = useState('');
   const [choice, setChoice] = useState(firstFormat);
-  const stocks = stocksOf(library);
   const [stock, setStock] = useState(() => likelyBase(stocks));
   const [releaseId, setReleaseId] = useState('');
 

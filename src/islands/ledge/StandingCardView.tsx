@@ -1,9 +1,11 @@
-import type { StandingCard } from '../../core/drawing/standingCard';
+import type { StandingCard, StandingPicture } from '../../core/drawing/standingCard';
 import type { Fold } from '../../core/paper/cardFormat';
 import { FacePicture } from '../parts/FacePicture';
 
 interface Props {
   readonly card: StandingCard;
+  /** Undefined until it comes: its base stands there as large as it is. */
+  readonly picture: StandingPicture | undefined;
   /** Pixels to the tick, the same for every card. */
   readonly scale: number;
 }
@@ -12,8 +14,8 @@ const spine = 7;
 const foot = 9;
 
 /** A card as it stands: a side fold shows its second leaf at the spine, a tent its feet. */
-export function StandingCardView({ card, scale }: Props) {
-  const { face, fold, front } = card;
+export function StandingCardView({ card, picture, scale }: Props) {
+  const { face, fold, colour } = card;
   const [width, height] = [face.width * scale, face.height * scale];
   return (
     <svg
@@ -26,7 +28,11 @@ export function StandingCardView({ card, scale }: Props) {
       {behind(fold, width, height).map(({ d, opacity }) => (
         <path key={d} d={d} fill="#1e2428" fillOpacity={opacity} />
       ))}
-      <FacePicture pieces={front} scale={scale} />
+      {picture ? (
+        <FacePicture pieces={picture} scale={scale} />
+      ) : (
+        <rect width={width} height={height} fill={colour} />
+      )}
     </svg>
   );
 }

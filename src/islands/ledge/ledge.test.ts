@@ -16,6 +16,7 @@ import {
   type LedgeFilter,
 } from './ledgeFilter';
 import { cardAfter, cardBelow, cardGap, ledgeRows, slotWidth } from './ledgeRows';
+import { seenFirst } from './seenFirst';
 import { belowLine, nextWords, releaseWords } from './ledgeWords';
 
 const today = '2027-03-10';
@@ -125,6 +126,21 @@ describe('the rows of the Ledge', () => {
       }),
       { seed: 62, numRuns: 100 },
     );
+  });
+
+  it('are seen first down to about two screens, those of the filter in the address', () => {
+    const many = Array.from({ length: 200 }, (_, index) => ({
+      ...(cards[index % cards.length] as StandingCard),
+      id: `c${index}` as CardId,
+      releaseId: null,
+    }));
+    const seen = seenFirst(many, context, '');
+    expect(seen).toEqual(many.slice(0, seen.length));
+    expect(seen.length).toBeGreaterThan(12);
+    expect(seen.length).toBeLessThan(60);
+    const trams = seenFirst(many, context, '?occasion=birthday');
+    expect(trams.length).toBeGreaterThan(0);
+    expect(trams.every(({ occasion }) => occasion === 'birthday')).toBe(true);
   });
 
   it('are walked card by card and row by row, and end at the ends', () => {

@@ -1,4 +1,5 @@
 import type { StandingCard } from '../../core/drawing/standingCard';
+import { TICKS_PER_INCH } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
 
 /** One line of the Ledge: the heading of a release, cards side by side, or a release without cards. */
@@ -21,6 +22,12 @@ export interface RowMeasures {
   /** Whether releases without cards are shown, as places to put some. */
   readonly hasEmpty: boolean;
 }
+
+/** One to so many, by the CSS inch; every card stands at this one scale. */
+export const reduction = 3.8;
+export const scale = 96 / reduction / TICKS_PER_INCH;
+/** A ledge's width before it is measured, in CSS pixels. */
+export const usualWidth = 1200;
 
 export const cardGap = 24;
 /** What is said beneath a card needs so much, however narrow it is. */

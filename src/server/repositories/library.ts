@@ -1,16 +1,29 @@
-import { asc } from 'drizzle-orm';
+import { asc, inArray } from 'drizzle-orm';
 import { libraryItemSchema, type LibraryItem } from '../../core/plan/libraryItem';
 import { findItem, type Library } from '../../core/plan/library';
 import type { Database } from '../database';
 import { libraryItems } from '../schema';
 
+/** Items read before, each database its own, by id and version: a version never changes. */
+const known = new WeakMap<Database, Map<string, LibraryItem>>();
+const keyOf = ({ id, version }: { readonly id: string; readonly version: number }) =>
+  `${id} ${version}`;
+
 /** Every version of every item, by id and then version. */
 export async function readLibrary(db: Database): Promise<Library> {
-  const rows = await db
-    .select()
-    .from(libraryItems)
-    .orderBy(asc(libraryItems.id), asc(libraryItems.version));
-  return rows.map(({ data }) => libraryItemSchema.parse(data));
+  const items = known.get(db) ?? new Map<string, LibraryItem>();
+  known.set(db, items);
+  const { id, version, data } = libraryItems;
+  const listed = await db.select({ id, version }).from(libraryItems).orderBy(asc(id), asc(version));
+  const missing = [
+    ...new Set(listed.filter((each) => !items.has(keyOf(each))).map((each) => each.id)),
+  ];
+  if (missing.length > 0)
+    for (const row of await db.select({ data }).from(libraryItems).where(inArray(id, missing))) {
+      const item = libraryItemSchema.parse(row.data);
+      items.set(keyOf(item), item);
+    }
+  return listed.flatMap((each) => items.get(keyOf(each)) ?? []);
 }
 
 /** Adds items; one whose id and version are taken stays out, since a version never changes. */

@@ -1,0 +1,39 @@
+import { useCallback, useRef, useState } from 'react';
+import type { StandingPicture } from '../../core/drawing/standingCard';
+
+/** Pictures of cards by their ids. */
+export type Pictures = Readonly<Record<string, StandingPicture>>;
+
+/** As many as the server gives at once. */
+const mostAtOnce = 60;
+
+/**
+ * The pictures that are known, and a way to ask for those of cards that are drawn now. Each is asked for once; what
+ * could not be fetched is asked for again when it is drawn again.
+ */
+export function usePictures(
+  start: Pictures,
+): readonly [Pictures, (ids: readonly string[]) => void] {
+  const [pictures, setPictures] = useState(start);
+  const asked = useRef(new Set(Object.keys(start)));
+  const want = useCallback((ids: readonly string[]) => {
+    const missing = ids.filter((id) => !asked.current.has(id));
+    for (let from = 0; from < missing.length; from += mostAtOnce) {
+      const some = missing.slice(from, from + mostAtOnce);
+      for (const id of some) asked.current.add(id);
+      fetchPictures(some).then(
+        (found) => setPictures((now) => ({ ...now, ...found })),
+        () => some.forEach((id) => asked.current.delete(id)),
+      );
+    }
+  }, []);
+  return [pictures, want];
+}
+
+/** @throws Error where the server does not answer, or not with pictures. */
+async function fetchPictures(ids: readonly string[]): Promise<Pictures> {
+  const response = await fetch(`/api/pictures?cards=${ids.join(',')}`);
+  if (!response.ok) throw new Error(`fetchPictures: ${response.status}`);
+  const { pictures } = (await response.json()) as { readonly pictures: Pictures };
+  return pictures;
+}
