@@ -11,7 +11,11 @@ interface Props {
 
 /** The longest side of a layer as drawn, and how far each stands off the one below. */
 const longest = 92;
-const offset = { x: 21, y: 18 };
+const offset = { x: 21, y: 3.6 };
+/** How much lower a layer is drawn than it is, as it leans back. */
+const foreshortening = 0.8;
+/** Above the highest layer, for letters and the lines down to their layers. */
+const letterRoom = 26;
 
 /** The layers of a face drawn apart, each as it is cut and with its letter, the base at the back. */
 export function ExplodedLayers({ card, face }: Props) {
@@ -34,48 +38,62 @@ export function ExplodedLayers({ card, face }: Props) {
         colour: piece.stock?.colour,
       })),
   ];
-  const steps = layers.length - 1;
-  const width = base.face.width * scale + steps * offset.x + 24;
-  const height = base.face.height * scale * 0.8 + steps * offset.y + 24;
+  const drawn = layers.map((layer, index) => {
+    const [width, height] = [layer.rect.width * scale, layer.rect.height * scale * foreshortening];
+    const middle = { x: (whole.width * scale) / 2 + index * offset.x, y: index * offset.y };
+    const box = {
+      left: middle.x - width / 2,
+      top: middle.y - height / 2,
+      width,
+      height,
+      lean: width * 0.18,
+    };
+    return { ...layer, middle, box };
+  });
+  const top = Math.min(...drawn.map(({ box }) => box.top - box.lean / 2)) - letterRoom;
+  const bottom = Math.max(...drawn.map(({ box }) => box.top + box.height + box.lean / 2));
+  const right = Math.max(...drawn.map(({ box }) => box.left + box.width));
+  const [width, height] = [right + 2, bottom - top + 2];
   return (
     <figure>
       <svg
         width={width}
         height={height}
+        viewBox={`-1 ${top} ${width} ${height}`}
         role="img"
         aria-label={`Layers of the ${face} apart, base at the back`}
       >
-        {layers.map(({ letter, rect, outline, colour }, index) => {
-          const [w, h] = [rect.width * scale, rect.height * scale * 0.8];
-          const centreX = (base.face.width * scale) / 2 + index * offset.x;
-          const centreY =
-            20 +
-            (base.face.height * scale * 0.8) / 2 +
-            (steps - index) * offset.y * 0.4 +
-            index * offset.y * 0.6;
-          const lean = w * 0.18;
-          const [left, top] = [centreX - w / 2, centreY - h / 2];
-          return (
-            <g key={letter}>
-              <path
-                d={leaning(outline, rect, { left, top, width: w, height: h, lean })}
-                fillRule="evenodd"
-                fill={colour ?? unknownColour}
-                stroke="#1e2428"
-                strokeWidth={0.8}
-                strokeOpacity={0.7}
-              />
-              <text
-                x={left + w - 2}
-                y={top - lean / 2 - 4}
-                className="font-heading fill-ink text-[13px]"
-                textAnchor="end"
-              >
-                {letter}
-              </text>
-            </g>
-          );
-        })}
+        {drawn.map(({ letter, rect, outline, colour, box }) => (
+          <path
+            key={letter}
+            d={leaning(outline, rect, box)}
+            fillRule="evenodd"
+            fill={colour ?? unknownColour}
+            stroke="#1e2428"
+            strokeWidth={0.8}
+            strokeOpacity={0.7}
+          />
+        ))}
+        {/* Letters stand in a row, each over the middle of its layer, so that none hides another. */}
+        {drawn.map(({ letter, middle, box }) => (
+          <g key={letter} className="text-dimension">
+            <path
+              d={`M${middle.x} ${top + 17}V${box.top}`}
+              fill="none"
+              stroke="currentColor"
+              strokeWidth={0.8}
+            />
+            <circle cx={middle.x} cy={box.top} r={2} fill="currentColor" />
+            <text
+              x={middle.x}
+              y={top + 13}
+              className="font-heading fill-ink text-[13px]"
+              textAnchor="middle"
+            >
+              {letter}
+            </text>
+          </g>
+        ))}
       </svg>
       <figcaption className="text-muted text-[15px]">Layers</figcaption>
     </figure>

@@ -25,21 +25,24 @@ interface Props {
 
 /** What someone else cuts and builds from: pictures, base, every piece in gluing order, notes. */
 export function ProjectPage({ sheet, card, unit, supplies }: Props) {
+  const faces = facesOf(sheet.fold).filter(
+    (face) =>
+      face === 'front' || [...sheet.faces, ...sheet.placements].some((each) => each.face === face),
+  );
   return (
     <>
       <div className="flex flex-wrap gap-x-8 gap-y-4 pt-5 print:pt-2">
-        {facesOf(sheet.fold)
-          .filter(
-            (face) =>
-              face === 'front' ||
-              [...sheet.faces, ...sheet.placements].some((each) => each.face === face),
-          )
-          .map((face) => (
-            <div key={face} className="flex items-end gap-4">
-              <Picture card={card} face={face} caption={capitalise(faceName(face, sheet.fold))} />
-              <ExplodedLayers card={card} face={face} />
-            </div>
-          ))}
+        {faces.map((face) => (
+          <div key={face} className="flex items-end gap-4">
+            <Picture
+              card={card}
+              face={face}
+              caption={capitalise(faceName(face, sheet.fold))}
+              box={faces.length === 1 ? largePicture : smallPicture}
+            />
+            <ExplodedLayers card={card} face={face} />
+          </div>
+        ))}
       </div>
       <section className="break-inside-avoid pt-6 print:pt-2">
         <h3 className="text-lg">Base</h3>
@@ -83,13 +86,16 @@ interface PictureProps {
   readonly card: ResolvedCard;
   readonly face: FaceId;
   readonly caption: string;
+  readonly box: { readonly width: number; readonly height: number };
 }
 
-const pictureBox = { width: 140, height: 172 };
+/** In CSS pixels: two faces with their layers go side by side on the page, one alone has more room. */
+const smallPicture = { width: 140, height: 172 };
+const largePicture = { width: 220, height: 172 };
 
-function Picture({ card, face, caption }: PictureProps) {
+function Picture({ card, face, caption, box }: PictureProps) {
   const size = card.base.face;
-  const scale = Math.min(pictureBox.width / size.width, pictureBox.height / size.height);
+  const scale = Math.min(box.width / size.width, box.height / size.height);
   const [width, height] = [size.width * scale, size.height * scale];
   return (
     <figure>

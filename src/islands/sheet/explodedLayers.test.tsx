@@ -23,8 +23,12 @@ it('layers drawn apart show what a die cuts, its windows too', () => {
     pieceOn('panel', 'frame', { by: 'die', set: coves, step: 2, turned: false }),
   ]);
   const { container } = render(<ExplodedLayers card={resolvePlan(plan, framed)} face="front" />);
-  const lines = [...container.querySelectorAll('path')].map(
+  const lines = [...container.querySelectorAll('path[fill-rule]')].map(
     (path) => path.getAttribute('d')?.match(/Z/g)?.length,
   );
   expect(lines).toEqual([1, 1, 2]);
+  const letters = [...container.querySelectorAll('text')];
+  expect(letters.map((letter) => letter.textContent)).toEqual(['A', 'B', 'C']);
+  const places = letters.map((letter) => Number(letter.getAttribute('x')));
+  expect(Math.min(...places.slice(1).map((x, index) => x - (places[index] ?? x)))).toBe(21);
 });
