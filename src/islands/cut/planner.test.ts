@@ -1,6 +1,7 @@
 import { describe, expect, it, vi } from 'vitest';
 import type { CutPlan } from '../../core/cutting/cutPlan';
 import type { CuttingReply } from '../../workers/cuttingMessages';
+import { cutFigure } from './cutFigure';
 import { planInWorker, type Planning } from './planner';
 
 const plan = (copies: number): CutPlan => ({ copies, stocks: [], unknown: [], pending: [] });
@@ -68,5 +69,20 @@ describe('planning in a worker', () => {
     expect(states.at(-1)).toEqual({ kind: 'failed' });
     expect(log).toHaveBeenCalledWith(expect.stringContaining('why'));
     log.mockRestore();
+  });
+});
+
+describe('the figure of the Cut tab', () => {
+  const partial: CutPlan = { ...plan(1), pending: ['Oat 216 g'] };
+
+  it.each<[CutPlan | undefined, Planning, string]>([
+    [undefined, { kind: 'waiting' }, 'not planned'],
+    [undefined, { kind: 'planning', plan: undefined }, 'planning…'],
+    [partial, { kind: 'planning', plan: partial }, 'planning…'],
+    [plan(1), { kind: 'planning', plan: plan(1) }, '0 sheets'],
+    [plan(1), { kind: 'done', plan: plan(1) }, '0 sheets'],
+    [partial, { kind: 'ended', plan: partial }, '0 sheets and more'],
+  ])('never starts too low', (shown, planning, figure) => {
+    expect(cutFigure(shown, planning)).toBe(figure);
   });
 });

@@ -2,14 +2,13 @@ import { useMemo } from 'react';
 import { compareBatch, hashJob, piecesCut, type BatchChange } from '../../core/cutting/batchWork';
 import { cutJob, type CutAlready, type CutJob } from '../../core/cutting/cutJob';
 import type { CutPlan } from '../../core/cutting/cutPlan';
-import { newSheets } from '../../core/cutting/countSheets';
-import { countWords } from '../../core/words/countWords';
 import { usedLibrary } from '../../core/plan/usedLibrary';
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import { forOneCard } from '../../core/plan/withCopies';
 import type { Holding } from '../../core/stash/holding';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import { cutFigure } from './cutFigure';
 import type { Planning } from './planner';
 import type { CutBatchState } from './useCutBatch';
 import { usePlanning } from './usePlanning';
@@ -81,7 +80,6 @@ export function useCutting({ plan, card, library, state, isWanted }: Input): Cut
     planning.kind === 'ended' ? (found?.pending ?? job.stocks.map(({ stock }) => stock.name)) : [];
   const isDone = planning.kind === 'done' || (planning.kind === 'ended' && unreached.length === 0);
   const shown = batch ? batch.plan : latest;
-  const sheets = shown ? newSheets(shown) : undefined;
   return {
     job,
     planning,
@@ -94,7 +92,7 @@ export function useCutting({ plan, card, library, state, isWanted }: Input): Cut
       () => (batch && !isFitting ? compareBatch(batch, job) : []),
       [batch, isFitting, job],
     ),
-    figure: sheets === undefined ? 'not planned' : countWords(sheets, 'sheet'),
+    figure: cutFigure(shown, planning),
     stop,
     resume,
   };

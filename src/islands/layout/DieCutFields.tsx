@@ -95,15 +95,17 @@ export function DieCutFields({ resolved, library, unit, onChange, preview, onAsk
           ))}
         </select>
       </div>
-      <CropFields
-        id={piece.id}
-        crop={piece.crop}
-        words="cut down"
-        unit={unit}
-        onChange={(crop) => onChange({ crop })}
-        preview={(crop) => preview(crop && { crop })}
-      />
-      <MotionFields piece={piece} unit={unit} onChange={onChange} preview={preview} />
+      <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5">
+        <CropFields
+          id={piece.id}
+          crop={piece.crop}
+          words="cut down"
+          unit={unit}
+          onChange={(crop) => onChange({ crop })}
+          preview={(crop) => preview(crop && { crop })}
+        />
+        <MotionFields piece={piece} unit={unit} onChange={onChange} preview={preview} />
+      </div>
     </>
   );
 }

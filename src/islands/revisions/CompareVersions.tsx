@@ -1,8 +1,10 @@
+import { rulerFigures } from '../../core/face/rulerFigures';
+import { rulerWords } from '../../core/face/rulerWords';
 import { drawFace } from '../../core/drawing/drawFace';
 import { writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { CardVersion } from '../../core/resolve/compareCards';
-import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import { letterOf, type ResolvedCard } from '../../core/resolve/resolvedCard';
 import { writeRevealsShort } from '../../core/tutorial/sentences';
 import { FacePicture } from '../parts/FacePicture';
 
@@ -115,10 +117,14 @@ function compareRows(left: CardVersion, right: CardVersion, unit: Unit): readonl
   ];
 }
 
-function pieceFigures({ plan, card }: CardVersion, id: string, unit: Unit): string {
+/** What is measured of a piece: of paper its borders, of a mark where a ruler puts it. */
+export function pieceFigures({ plan, card }: CardVersion, id: string, unit: Unit): string {
   const resolved = card.pieces.find((piece) => piece.id === id);
   if (resolved)
     return `${resolved.letter} ${writeSize(resolved.rect, unit)}, border ${writeRevealsShort(resolved.reveals, unit)}, ${resolved.stock?.name ?? 'stock not known'}`;
+  const mark = card.marks.find((each) => each.id === id);
+  if (mark)
+    return `${writeSize(mark.rect, unit)}, ${rulerWords(rulerFigures(card, mark), unit)} of ${letterOf(card, mark.support)}`;
   const piece = plan.pieces.find((each) => each.id === id);
   return piece ? (piece.isOff ? 'turned off' : 'no figures') : 'not there';
 }
