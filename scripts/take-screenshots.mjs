@@ -39,6 +39,7 @@ for (const { name, path, key, click, wait, unit = 'in' } of views) {
   await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
   if (wait) await page.getByRole('button', { name: wait }).waitFor();
   await page.waitForTimeout(2500);
+  await page.getByText('planning…').waitFor({ state: 'detached' });
   if (key) await page.keyboard.press(key);
   if (click) await page.getByRole('button', { name: click, exact: true }).click();
   await page.waitForTimeout(200);

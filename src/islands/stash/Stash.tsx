@@ -12,11 +12,13 @@ import { TeamHeader } from '../parts/TeamHeader';
 import { rememberUnit } from '../parts/UnitSwitch';
 import { useIsLive } from '../parts/useIsLive';
 import { useKeys } from '../parts/useKeys';
-import { AddItemDialog } from './AddItemDialog';
 import { everything, filterStash, stashLines, type StashFilter } from './stashRows';
 import { StashTable } from './StashTable';
 import { useStash } from './useStash';
 
+// Loaded after the first drawing, so that it is there when it is wanted.
+const loadAddItem = () => import('./AddItemDialog');
+const AddItemDialog = lazy(async () => ({ default: (await loadAddItem()).AddItemDialog }));
 // What reads drawings and tables comes with the first one.
 const OutlineDialog = lazy(async () => ({
   default: (await import('./OutlineDialog')).OutlineDialog,
@@ -64,6 +66,7 @@ export function Stash(props: Props) {
   const lines = useMemo(() => stashLines(items, holdings, unit), [items, holdings, unit]);
   const [today] = useState(() => new Date().toISOString().slice(0, 10));
   const shown = useMemo(() => filterStash(lines, filter, today), [lines, filter, today]);
+  useEffect(() => void loadAddItem(), []);
   useEffect(() => {
     // What was typed before the page was ready counts too.
     const early = search.current?.value ?? '';
@@ -186,35 +189,33 @@ export function Stash(props: Props) {
           <EmptyStash isEmpty={lines.length === 0} onAll={() => setFilter(everything)} />
         )}
       </main>
-      {dialog === 'add' && (
-        <AddItemDialog
-          items={all}
-          kind={filter.kind === 'all' ? 'stock' : filter.kind}
-          unit={unit}
-          onAdd={async (added) => {
-            const isKept = await change([added]);
-            // It is shown unfolded, since how much there is of it comes next.
-            if (isKept) {
-              setFilter({ ...everything, text: added.item?.name ?? '' });
-              setOpen(added.itemId);
-            }
-            return isKept;
-          }}
-          onClose={() => setDialog(undefined)}
-        />
-      )}
-      {dialog === 'outline' && (
-        <Suspense fallback={null}>
+      <Suspense fallback={null}>
+        {dialog === 'add' && (
+          <AddItemDialog
+            items={all}
+            kind={filter.kind === 'all' ? 'stock' : filter.kind}
+            unit={unit}
+            onAdd={async (added) => {
+              const isKept = await change([added]);
+              // It is shown unfolded, since how much there is of it comes next.
+              if (isKept) {
+                setFilter({ ...everything, text: added.item?.name ?? '' });
+                setOpen(added.itemId);
+              }
+              return isKept;
+            }}
+            onClose={() => setDialog(undefined)}
+          />
+        )}
+        {dialog === 'outline' && (
           <OutlineDialog
             items={all}
             unit={unit}
             onAdd={(added) => change([added])}
             onClose={() => setDialog(undefined)}
           />
-        </Suspense>
-      )}
-      {dialog === 'import' && (
-        <Suspense fallback={null}>
+        )}
+        {dialog === 'import' && (
           <ImportDialog
             items={all}
             holdings={held}
@@ -222,8 +223,8 @@ export function Stash(props: Props) {
             onImport={change}
             onClose={() => setDialog(undefined)}
           />
-        </Suspense>
-      )}
+        )}
+      </Suspense>
       {dialog === 'keys' && (
         <KeysDialog
           keys={stashKeys}
