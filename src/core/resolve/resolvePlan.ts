@@ -12,9 +12,10 @@ import type { Library } from '../plan/library';
 import { isPaper } from '../plan/pieces';
 import { resolveMark, resolvePiece, startResolving, type PlacedOnly } from './resolvePieces';
 import type { Plan } from '../plan/plan';
+import { groupBySupport } from './groupBySupport';
 import { letterAt } from './letterAt';
 import { resolveBase } from './resolveBase';
-import type { ResolvedBase, ResolvedCard, ResolvedPiece, SupportId } from './resolvedCard';
+import type { ResolvedBase, ResolvedCard, ResolvedPiece } from './resolvedCard';
 import type { ResolvedMark } from './resolvedMark';
 
 /**
@@ -67,18 +68,6 @@ function openingIn({ piece }: PlacedOnly, lyingOn: readonly PlacedOnly[]): Rect 
     height: subtractLengths(height, timesLength(rim, 2)),
   };
   return opening.width > 0 && opening.height > 0 ? opening : undefined;
-}
-
-function groupBySupport(
-  pieces: readonly PlacedOnly[],
-): ReadonlyMap<SupportId, readonly PlacedOnly[]> {
-  const groups = new Map<SupportId, PlacedOnly[]>();
-  for (const piece of pieces) {
-    const group = groups.get(piece.support);
-    if (group) group.push(piece);
-    else groups.set(piece.support, [piece]);
-  }
-  return groups;
 }
 
 function onFace<P extends PlacedOnly>(pieces: readonly P[], face: FaceId): readonly P[] {

@@ -1,7 +1,8 @@
-import { lengthFromTicks, sumLengths } from '../../length/length';
+import { lengthFromTicks } from '../../length/length';
 import type { ResolvedPiece } from '../../resolve/resolvedCard';
 import type { Rect } from '../../outline/outline';
 import type { Side } from '../../plan/faces';
+import { groupBySupport } from '../../resolve/groupBySupport';
 import { findOnPiece, type Finding, type Rule } from '../finding';
 
 /** A cover counts as one that hides an end where it spans so much of it. */
@@ -17,10 +18,12 @@ export const shortEnd: Rule = {
     const overlap = plan.habits.windowOverlap.ticks;
     const isPlain = ({ shape, piece }: ResolvedPiece) => !shape && piece.place.turn === 0;
     const plain = card.pieces.filter(isPlain);
-    return plain.flatMap((piece, at): Finding[] => {
-      const covers = plain
-        .slice(at + 1)
-        .filter(({ face, support }) => face === piece.face && support === piece.support);
+    const groups = groupBySupport(plain);
+    return plain.flatMap((piece): Finding[] => {
+      const beside = groups.get(piece.support) ?? [];
+      const covers = beside
+        .slice(beside.indexOf(piece) + 1)
+        .filter(({ face }) => face === piece.face);
       const [short] = covers.flatMap((cover) =>
         ends.flatMap((side) => {
           const reach = reachUnder(piece.rect, cover.rect, side);
@@ -49,6 +52,10 @@ export const shortEnd: Rule = {
   },
 };
 
+type Span = readonly [start: number, end: number];
+const spanX = ({ x, width }: Rect): Span => [x, x + width];
+const spanY = ({ y, height }: Rect): Span => [y, y + height];
+
 const ends = ['left', 'top', 'right', 'bottom'] as const satisfies readonly Side[];
 
 /**
@@ -57,15 +64,11 @@ const ends = ['left', 'top', 'right', 'bottom'] as const satisfies readonly Side
  */
 function reachUnder(piece: Rect, cover: Rect, side: Side): number | undefined {
   const isAcross = side === 'left' || side === 'right';
-  const [own, over] = isAcross
-    ? [piece, cover].map(({ x, width }) => [x, sumLengths(x, width)] as const)
-    : [piece, cover].map(({ y, height }) => [y, sumLengths(y, height)] as const);
-  const [beside, above] = isAcross
-    ? [piece, cover].map(({ y, height }) => [y, sumLengths(y, height)] as const)
-    : [piece, cover].map(({ x, width }) => [x, sumLengths(x, width)] as const);
-  if (!own || !over || !beside || !above) return undefined;
+  const [spanAlong, spanBeside] = isAcross ? [spanX, spanY] : [spanY, spanX];
+  const [beside, above] = [spanBeside(piece), spanBeside(cover)];
   const shared = Math.min(beside[1], above[1]) - Math.max(beside[0], above[0]);
   if (shared < spans * (beside[1] - beside[0])) return undefined;
+  const [own, over] = [spanAlong(piece), spanAlong(cover)];
   const isNear = side === 'left' || side === 'top';
   const [end, near, far] = isNear ? [-own[0], -over[1], -over[0]] : [own[1], over[0], over[1]];
   const start = isNear ? -own[1] : own[0];

@@ -3,7 +3,8 @@ import { isWithin, touches } from '../../outline/distance';
 import { boundsOf, boxesOverlap } from '../../outline/outline';
 import { outlineOf } from '../../resolve/outlineOf';
 import { adhesives } from '../../paper/adhesives';
-import type { ResolvedCard, ResolvedPiece } from '../../resolve/resolvedCard';
+import { groupBySupport } from '../../resolve/groupBySupport';
+import type { ResolvedPiece } from '../../resolve/resolvedCard';
 import { bendsOver } from '../../tolerances';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
 
@@ -13,14 +14,14 @@ import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
  */
 export const twoHeights: Rule = {
   id: 'two-heights',
-  find: ({ plan, card }) =>
-    card.pieces.flatMap((piece): Finding[] => {
-      const higher = under(card, piece)
-        .map((other) => ({ other, by: subtractLengths(topOf(other), piece.foot) }))
-        .filter(({ by }) => by > bendsOver)
-        .toSorted((a, b) => b.by - a.by)[0];
-      if (!higher) return [];
-      const { other, by } = higher;
+  find: ({ plan, card }) => {
+    const groups = groupBySupport(card.pieces);
+    return card.pieces.flatMap((piece): Finding[] => {
+      const [highest] = under(piece, groups.get(piece.support) ?? []).toSorted(
+        (a, b) => topOf(b) - topOf(a),
+      );
+      if (!highest) return [];
+      const by = subtractLengths(topOf(highest), piece.foot);
       const wanted = sumLengths(piece.lift, by);
       const high = adhesives.find(({ id }) => plan.habits.adhesiveHeights[id].ticks >= wanted);
       const lift: readonly Remedy[] = high
@@ -37,21 +38,24 @@ export const twoHeights: Rule = {
         findOnPiece(
           piece,
           'look',
-          { rule: 'two-heights', by: other.name, height: lengthFromTicks(by) },
+          { rule: 'two-heights', by: highest.name, height: lengthFromTicks(by) },
           lift,
         ),
       ];
-    }),
+    });
+  },
 };
 
 const topOf = ({ foot, caliper }: ResolvedPiece) => sumLengths(foot, caliper);
 
-/** What was put on before on the same support and is partly under the piece; what is under all of it carries it. */
-function under(card: ResolvedCard, piece: ResolvedPiece): readonly ResolvedPiece[] {
-  const at = card.pieces.indexOf(piece);
-  const before = card.pieces
-    .slice(0, at)
-    .filter(({ face, support }) => face === piece.face && support === piece.support);
+/**
+ * What was put on before beside a piece, is too high for card to bend over and partly under the piece; what is under
+ * all of it carries it. Heights go first, as they are told sooner than lines.
+ */
+function under(piece: ResolvedPiece, beside: readonly ResolvedPiece[]): readonly ResolvedPiece[] {
+  const before = beside
+    .slice(0, beside.indexOf(piece))
+    .filter((other) => other.face === piece.face && topOf(other) - piece.foot > bendsOver);
   if (before.length === 0) return [];
   const outline = outlineOf(piece);
   const bounds = boundsOf(outline);
