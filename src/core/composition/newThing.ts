@@ -1,5 +1,12 @@
 import { asTyped, type TypedLength } from '../length/typedLength';
-import { inches, millimetres, type Length, type Unit } from '../length/length';
+import {
+  inches,
+  lengthFromTicks,
+  millimetres,
+  type Length,
+  type Size,
+  type Unit,
+} from '../length/length';
 import type { PieceId } from '../plan/ids';
 import type { DieSet, LibraryRef, Stamp, Stencil } from '../plan/libraryItem';
 import type { Mark, Paper, Support } from '../plan/piece';
@@ -94,14 +101,14 @@ export function newDot(start: Start, unit: Unit): Mark {
   };
 }
 
-/** A line across, to begin with. */
-export function newDrawn(start: Start, width: TypedLength, unit: Unit): Mark {
+/** A line across half of what it lies on, to begin with. */
+export function newDrawn(start: Start, under: Size, unit: Unit): Mark {
   return {
     kind: 'drawn',
     ...plainMark,
     ...start,
     name: 'Drawn line',
-    width,
+    width: asTyped(lengthFromTicks(Math.round(under.width / 2))),
     height: unit === 'in' ? asTyped(inches(0, 1, 8)) : asTyped(millimetres(3)),
     path: 'M0 500H1000',
     lineWidth: unit === 'in' ? asTyped(inches(0, 1, 64)) : asTyped(millimetres(0.4)),

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { typed } from '../../../test/support/plans';
 import type { LibraryId } from '../plan/ids';
 import { itemFields } from './itemFields';
-import { itemFromOutline, outlineKinds } from './itemFromOutline';
+import { heightOf, itemFromOutline, outlineKinds } from './itemFromOutline';
 
 const draft = {
   id: 'leaf' as LibraryId,
@@ -18,6 +18,13 @@ describe('an item from an outline', () => {
     expect(made.item).toMatchObject({ kind, id: 'leaf', version: 1, name: 'Leaf' });
     const size = itemFields[kind].find(({ key }) => key === 'size' || key === 'steps');
     expect(size?.read(made.item)).toBe('2 x 1 in');
+  });
+
+  it('keeps the proportions of its drawing at the width that is typed', () => {
+    expect(heightOf(draft.shape, typed('2').ticks)).toBe(typed('1').ticks);
+    expect(heightOf({ ...draft.shape, box: { width: 3, height: 1 } }, typed('1').ticks)).toBe(
+      135_467,
+    );
   });
 
   it('without a name is refused with a reason', () => {

@@ -1,3 +1,4 @@
+import { lengthFromTicks, type Length } from '../length/length';
 import type { TypedLength } from '../length/typedLength';
 import type { LibraryId } from '../plan/ids';
 import { libraryItemSchema, type DieSet, type LibraryItem } from '../plan/libraryItem';
@@ -16,6 +17,11 @@ export interface OutlineDraft {
 export type ItemFromOutline =
   | { readonly ok: true; readonly item: LibraryItem }
   | { readonly ok: false; readonly reason: string };
+
+/** How high a drawing is at its true width; its proportions are kept. */
+export function heightOf({ box }: OutlineDraft['shape'], width: Length): Length {
+  return lengthFromTicks(Math.round((width * box.height) / box.width));
+}
 
 /** How colour is shown until another is chosen. */
 const shown = { stamp: '#22282b', stencil: '#7a8f9c' } as const;

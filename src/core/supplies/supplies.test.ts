@@ -29,7 +29,7 @@ import { adhesiveAmount } from './adhesiveAmount';
 import { batchTakings } from './batchTakings';
 import { joinSupplies } from './joinSupplies';
 import { substitutes } from './substitutes';
-import { supplyList } from './supplyList';
+import { isBought, rowCost, supplyList } from './supplyList';
 
 const sale = { from: null, until: null };
 const id = (text: string) => text as LibraryId;
@@ -158,6 +158,17 @@ describe('the supply list', () => {
     expect(list.cost).toBe(sum);
     expect(list.unpriced).toContain('Chalk 216 g');
     expect(list.unpriced).not.toContain('Heat tool');
+  });
+
+  it('costs one card its share, and says of a row what it costs or that no price is known', () => {
+    expect(list.costOfOne).toBe(Math.round(list.cost / 50));
+    const [gems, tool] = [row('gem'), row('heat')];
+    const unpriced = list.rows.find(({ name }) => name === list.unpriced[0]);
+    if (!gems || !tool || !unpriced)
+      throw new Error('expected gems, a tool, and paper without a price');
+    expect([rowCost(gems), isBought(gems)]).toEqual([750, true]);
+    expect(isBought(tool)).toBe(false);
+    expect([rowCost(unpriced), isBought(unpriced)]).toEqual([undefined, true]);
   });
 
   it('leaves amounts of paper open until the cuts are planned', () => {

@@ -10,6 +10,8 @@ export interface SupplyList {
   readonly rows: readonly SupplyRow[];
   /** Hundredths for the batch, of all whose price is known. */
   readonly cost: number;
+  /** Its share of that for one card. */
+  readonly costOfOne: number;
   /** What the cost leaves out, by name. */
   readonly unpriced: readonly string[];
 }
@@ -35,15 +37,27 @@ export function supplyList(input: SupplyInput): SupplyList {
 
 /** A list of rows with what they cost. */
 export function listOf(rows: readonly SupplyRow[], copies: number): SupplyList {
-  const bought = rows.filter(({ unit, batch }) => unit !== 'use' && (batch ?? 0) > 0);
+  const bought = rows.filter(isBought);
+  const cost = bought.reduce((sum, row) => sum + (rowCost(row) ?? 0), 0);
   return {
     copies,
     rows,
-    cost: bought.reduce((sum, { price = 0, batch = 0 }) => sum + Math.round(price * batch), 0),
+    cost,
+    costOfOne: Math.round(cost / Math.max(1, copies)),
     unpriced: [
       ...new Set(bought.filter(({ price }) => price === undefined).map(({ name }) => name)),
     ],
   };
+}
+
+/** Whether a batch buys any of a row; tools and dies are used, not used up. */
+export function isBought({ unit, batch }: SupplyRow): boolean {
+  return unit !== 'use' && (batch ?? 0) > 0;
+}
+
+/** What a row costs for the batch, in hundredths; undefined where no price is known. */
+export function rowCost({ price, batch = 0 }: SupplyRow): number | undefined {
+  return price === undefined ? undefined : Math.round(price * batch);
 }
 
 /** What of a list the stash lacks, each thing by as much as is lacking. */

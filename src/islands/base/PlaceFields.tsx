@@ -113,7 +113,7 @@ function AxisField({ label, options, place, unit, onFrom, onPreview, onDistance 
           isSigned
           value={'distance' in place ? place.distance : place.gap}
           unit={unit}
-          width="5.5rem"
+          width="6rem"
           onPreview={onPreview}
           onCommit={onDistance}
         />

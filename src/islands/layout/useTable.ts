@@ -6,8 +6,7 @@ import { isMark, type Placed } from '../../core/resolve/outlineOf';
 import { boxOnFace } from '../../core/face/rulerFigures';
 import { wordPlaces, type WordPlace, type WordPlaces } from '../../core/composition/wordPlaces';
 import { splitWords } from '../../core/lettering/splitWords';
-import { inches, lengthFromTicks, millimetres, type Unit } from '../../core/length/length';
-import { asTyped } from '../../core/length/typedLength';
+import { inches, millimetres, type Unit } from '../../core/length/length';
 import { copyPieces } from '../../core/plan/copyPieces';
 import type { Edit } from '../../core/plan/edit';
 import { batchEdits } from '../../core/plan/batchEdits';
@@ -176,8 +175,7 @@ export function useTable({ plan, card, library, unit, face, chosen, onCommit }: 
     addLine: () => {
       const on = support();
       const under = supportRect(card, 'piece' in on ? on.piece : 'base');
-      const half = asTyped(lengthFromTicks(Math.round(under.width / 2)));
-      addAll([newDrawn({ id: newPieceId(), on }, half, unit)]);
+      addAll([newDrawn({ id: newPieceId(), on }, under, unit)]);
     },
     middleName: words ? words.name : 'the middle of the panel',
     addStencil: (stencil) => {

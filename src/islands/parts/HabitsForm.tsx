@@ -56,6 +56,16 @@ export function HabitsForm({ habits, onChange }: Props) {
       : trimmerMarks.filter(({ ticks }) => ticks !== spacing);
     if (next.length > 0) onChange({ trimmerMarks: next });
   };
+  const lengthLine = ([key, name]: (typeof lengths)[number] | (typeof placing)[number]) => (
+    <Line key={key} name={name}>
+      <HabitField
+        name={name}
+        value={habits[key]}
+        unit={unit}
+        onCommit={(length) => onChange({ [key]: length })}
+      />
+    </Line>
+  );
   return (
     <div className="grid gap-x-12 gap-y-6 lg:grid-cols-2">
       <Group name="Tools">
@@ -87,16 +97,7 @@ export function HabitsForm({ habits, onChange }: Props) {
             ))}
           </span>
         </Line>
-        {lengths.map(([key, name]) => (
-          <Line key={key} name={name}>
-            <HabitField
-              name={name}
-              value={habits[key]}
-              unit={unit}
-              onCommit={(length) => onChange({ [key]: length })}
-            />
-          </Line>
-        ))}
+        {lengths.map(lengthLine)}
         {(['width', 'height'] as const).map((axis) => (
           <Line key={axis} name={`The stamping platform prints, ${axis}`}>
             <HabitField
@@ -140,16 +141,7 @@ export function HabitsForm({ habits, onChange }: Props) {
         )}
       </Group>
       <Group name="Placing">
-        {placing.map(([key, name]) => (
-          <Line key={key} name={name}>
-            <HabitField
-              name={name}
-              value={habits[key]}
-              unit={unit}
-              onCommit={(length) => onChange({ [key]: length })}
-            />
-          </Line>
-        ))}
+        {placing.map(lengthLine)}
         <Line name="A slope of words is a mistake up to">
           <span className="flex items-center gap-2">
             <NumberField

@@ -3,7 +3,7 @@ import type { LibraryItem } from '../../core/plan/libraryItem';
 import type { Library } from '../../core/plan/library';
 import type { Holding } from '../../core/stash/holding';
 import { substitutes } from '../../core/supplies/substitutes';
-import type { SupplyList } from '../../core/supplies/supplyList';
+import { isBought, rowCost, type SupplyList } from '../../core/supplies/supplyList';
 import { supplyGroups, type SupplyRow } from '../../core/supplies/supplyRow';
 import {
   amountWords,
@@ -22,7 +22,7 @@ interface Props {
 
 /** A supply list with amounts, what the stash has, what it lacks and what could do instead, and the cost. */
 export function SupplyTable({ list, library, holdings, hasOne }: Props) {
-  const { rows, copies, cost, unpriced } = list;
+  const { rows, copies, cost, costOfOne, unpriced } = list;
   return (
     <>
       <table className="w-full border-collapse text-left">
@@ -69,7 +69,7 @@ export function SupplyTable({ list, library, holdings, hasOne }: Props) {
       </table>
       <p className="pt-4 text-[17px]">
         {copies === 1 ? 'It costs ' : `All cost ${costWords(cost)}, one card `}
-        <strong>{costWords(Math.round(cost / Math.max(1, copies)))}</strong>
+        <strong>{costWords(costOfOne)}</strong>
         {unpriced.length > 0
           ? `, without ${unpriced.join(', ')}, of which no price is known.`
           : '.'}
@@ -86,7 +86,8 @@ interface LineProps {
 }
 
 function Line({ row, library, holdings, hasOne }: LineProps) {
-  const { item, unit, sheet, one, batch, owned, lacking, price, letters, notes } = row;
+  const { item, unit, sheet, one, batch, owned, lacking, letters, notes } = row;
+  const cost = rowCost(row);
   const write = (amount: number | undefined) =>
     unit === 'use'
       ? 'used'
@@ -132,11 +133,7 @@ function Line({ row, library, holdings, hasOne }: LineProps) {
           {lacking > 0 ? amountWords(lacking, unit, sheet) || 'lacking' : ''}
         </td>
         <td className="py-1 text-right tabular-nums">
-          {unit === 'use' || !batch
-            ? ''
-            : price === undefined
-              ? '?'
-              : costWords(Math.round(price * batch))}
+          {!isBought(row) ? '' : cost === undefined ? '?' : costWords(cost)}
         </td>
       </tr>
       {isReplaceable && (

@@ -1,12 +1,11 @@
 import { rulerFigures } from '../../core/face/rulerFigures';
 import { rulerWords } from '../../core/face/rulerWords';
-import { drawFace } from '../../core/drawing/drawFace';
 import { writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { CardVersion } from '../../core/resolve/compareCards';
 import { letterOf, type ResolvedCard } from '../../core/resolve/resolvedCard';
 import { writeRevealsShort } from '../../core/tutorial/sentences';
-import { FacePicture } from '../parts/FacePicture';
+import { FaceFigure } from '../parts/FaceFigure';
 
 interface Props {
   readonly left: CardVersion;
@@ -22,11 +21,20 @@ export function CompareVersions({ left, right, leftName, rightName, unit }: Prop
   const tallest = Math.max(left.card.base.face.height, right.card.base.face.height);
   const widest = Math.max(left.card.base.face.width, right.card.base.face.width);
   const scale = Math.min(210 / tallest, 210 / widest);
+  const version = (card: ResolvedCard, name: string) => (
+    <FaceFigure
+      card={card}
+      face="front"
+      scale={scale}
+      label={`Front, ${name}`}
+      caption={<span className="font-heading block pt-1">{name}</span>}
+    />
+  );
   return (
     <>
       <div className="flex items-end gap-10 pb-4">
-        <Version card={left.card} name={leftName} scale={scale} />
-        <Version card={right.card} name={rightName} scale={scale} />
+        {version(left.card, leftName)}
+        {version(right.card, rightName)}
       </div>
       <table className="w-full text-left">
         <thead className="text-sheet-muted text-[15px]">
@@ -65,30 +73,6 @@ export function CompareVersions({ left, right, leftName, rightName, unit }: Prop
         </tbody>
       </table>
     </>
-  );
-}
-
-interface VersionProps {
-  readonly card: ResolvedCard;
-  readonly name: string;
-  readonly scale: number;
-}
-
-function Version({ card, name, scale }: VersionProps) {
-  const [width, height] = [card.base.face.width * scale, card.base.face.height * scale];
-  return (
-    <figure>
-      <svg
-        width={width + 4}
-        height={height + 4}
-        viewBox={`-2 -2 ${width + 4} ${height + 4}`}
-        role="img"
-        aria-label={`Front, ${name}`}
-      >
-        <FacePicture pieces={drawFace(card, 'front')} scale={scale} />
-      </svg>
-      <figcaption className="font-heading pt-1">{name}</figcaption>
-    </figure>
   );
 }
 

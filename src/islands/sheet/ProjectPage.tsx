@@ -1,4 +1,3 @@
-import { drawFace } from '../../core/drawing/drawFace';
 import { otherUnit, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import { faceName, facesOf, type FaceId } from '../../core/plan/faces';
@@ -12,7 +11,7 @@ import {
   yieldSentence,
 } from '../../core/tutorial/sentences';
 import { capitalise } from '../../core/words/phrases';
-import { FacePicture } from '../parts/FacePicture';
+import { FaceFigure } from '../parts/FaceFigure';
 import { ExplodedLayers } from './ExplodedLayers';
 import { SupplyShort } from './SupplyShort';
 
@@ -29,16 +28,21 @@ export function ProjectPage({ sheet, card, unit, supplies }: Props) {
     (face) =>
       face === 'front' || [...sheet.faces, ...sheet.placements].some((each) => each.face === face),
   );
+  const box = faces.length === 1 ? largePicture : smallPicture;
+  const { width, height } = card.base.face;
+  const scale = Math.min(box.width / width, box.height / height);
+  const nameOf = (face: FaceId) => capitalise(faceName(face, sheet.fold));
   return (
     <>
       <div className="flex flex-wrap gap-x-8 gap-y-4 pt-5 print:pt-2">
         {faces.map((face) => (
           <div key={face} className="flex items-end gap-4">
-            <Picture
+            <FaceFigure
               card={card}
               face={face}
-              caption={capitalise(faceName(face, sheet.fold))}
-              box={faces.length === 1 ? largePicture : smallPicture}
+              scale={scale}
+              label={`${nameOf(face)} of the card`}
+              caption={<span className="text-muted text-[15px]">{nameOf(face)}</span>}
             />
             <ExplodedLayers card={card} face={face} />
           </div>
@@ -82,36 +86,9 @@ export function ProjectPage({ sheet, card, unit, supplies }: Props) {
   );
 }
 
-interface PictureProps {
-  readonly card: ResolvedCard;
-  readonly face: FaceId;
-  readonly caption: string;
-  readonly box: { readonly width: number; readonly height: number };
-}
-
 /** In CSS pixels: two faces with their layers go side by side on the page, one alone has more room. */
 const smallPicture = { width: 140, height: 172 };
 const largePicture = { width: 220, height: 172 };
-
-function Picture({ card, face, caption, box }: PictureProps) {
-  const size = card.base.face;
-  const scale = Math.min(box.width / size.width, box.height / size.height);
-  const [width, height] = [size.width * scale, size.height * scale];
-  return (
-    <figure>
-      <svg
-        width={width + 4}
-        height={height + 4}
-        viewBox={`-2 -2 ${width + 4} ${height + 4}`}
-        role="img"
-        aria-label={`${caption} of the card`}
-      >
-        <FacePicture pieces={drawFace(card, face)} scale={scale} />
-      </svg>
-      <figcaption className="text-muted text-[15px]">{caption}</figcaption>
-    </figure>
-  );
-}
 
 interface CutTableProps {
   readonly heading: string;

@@ -1,11 +1,16 @@
 import { useState } from 'react';
 import { readSvgOutline } from '../../core/composition/readSvgOutline';
 import { formatLength } from '../../core/length/formatLength';
-import { inches, lengthFromTicks, type Unit } from '../../core/length/length';
+import { inches, type Unit } from '../../core/length/length';
 import { asTyped, type TypedLength } from '../../core/length/typedLength';
 import type { LibraryItem } from '../../core/plan/libraryItem';
 import { emptyHolding } from '../../core/stash/holdings';
-import { itemFromOutline, outlineKinds, type OutlineKind } from '../../core/stash/itemFromOutline';
+import {
+  heightOf,
+  itemFromOutline,
+  outlineKinds,
+  type OutlineKind,
+} from '../../core/stash/itemFromOutline';
 import { newItemId } from '../../core/stash/newItemId';
 import type { StashChange } from '../../core/stash/stashChange';
 import { FormDialog } from '../parts/FormDialog';
@@ -29,11 +34,7 @@ export function OutlineDialog({ items, unit, onAdd, onClose }: Props) {
   const [drawing, setDrawing] = useState<Drawing>();
   const [issue, setIssue] = useState<string>();
   const [width, setWidth] = useState<TypedLength>(() => asTyped(inches(2)));
-  const height = drawing
-    ? lengthFromTicks(
-        Math.round((width.ticks * drawing.shape.box.height) / drawing.shape.box.width),
-      )
-    : undefined;
+  const height = drawing && heightOf(drawing.shape, width.ticks);
   const read = async (file: File | undefined) => {
     if (!file) return;
     const result = readSvgOutline(await file.text());
