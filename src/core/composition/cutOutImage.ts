@@ -12,6 +12,7 @@ import type { ResolvedMark } from '../resolve/resolvedMark';
 import { dieRound } from '../plan/dieRound';
 import { cutOutRim, newDieCut } from './newThing';
 import { putOnPaper } from './putOnPaper';
+import { cutText } from '../text/cutText';
 
 export interface CutOutHow {
   readonly library: Library;
@@ -40,7 +41,7 @@ function paperRound(
   { stamp, piece }: ResolvedMark & { readonly stamp: Stamp },
   { library, id, stock, unit }: CutOutHow,
 ): { readonly paper: Paper; readonly size: Size } {
-  const name = stamp.name.slice(0, 60);
+  const name = cutText(stamp.name, 60);
   const set = dieRound(library, stamp);
   const [die] = set?.steps ?? [];
   if (set && die)

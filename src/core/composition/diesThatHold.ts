@@ -2,7 +2,7 @@ import { timesLength, sumLengths, turnSize, type Length, type Size } from '../le
 import type { DieSet } from '../plan/libraryItem';
 import { dieSetsOf, type Library } from '../plan/library';
 import { contains } from '../outline/distance';
-import { flattenPath } from '../outline/flattenPath';
+import { flattenPath } from '../geometry/flattenPath';
 import { turnShape } from '../outline/turnShape';
 
 /** A die of a set that a thing finds room on. */

@@ -1,4 +1,4 @@
-import type { Point } from '../outline/flattenPath';
+import type { Point } from '../geometry/flattenPath';
 import { seeded } from '../seeded';
 import type { WreathPiece, WreathPlace } from './layWreath';
 

@@ -1,5 +1,5 @@
 import { seeded } from '../seeded';
-import type { Point } from '../outline/flattenPath';
+import type { Point } from '../geometry/flattenPath';
 
 /** A piece to be laid in a ring, by its size in ticks. */
 export interface WreathPiece {

@@ -11,6 +11,7 @@ import type { PieceId } from '../plan/ids';
 import type { DieSet, LibraryRef, Stamp, Stencil } from '../plan/libraryItem';
 import type { Mark, Paper, Support } from '../plan/piece';
 import { plainMark, plainPiece } from '../plan/pieces';
+import { cutText } from '../text/cutText';
 
 /** Where a new thing goes, and what it is called by. */
 interface Start {
@@ -29,7 +30,7 @@ export function newImage(start: Start, stamp: Stamp): Mark {
     kind: 'image',
     ...plainMark,
     ...start,
-    name: stamp.name.slice(0, 60),
+    name: cutText(stamp.name, 60),
     stamp: refOf(stamp),
     colours: stamp.words ? [usualInk] : stamp.layers.map(({ colour }) => colour),
     crop: null,
@@ -68,7 +69,7 @@ export function newStencilling(start: Start, stencil: Stencil): Extract<Mark, { 
     kind: 'stencil',
     ...plainMark,
     ...start,
-    name: stencil.name.slice(0, 60),
+    name: cutText(stencil.name, 60),
     stencil: refOf(stencil),
     turned: false,
     zone: null,
@@ -81,7 +82,7 @@ export function newDieCut(start: Start, set: DieSet, step: number, stock: Librar
   return {
     ...plainPiece,
     ...start,
-    name: set.name.replace(/^Die for /, '').slice(0, 60),
+    name: cutText(set.name.replace(/^Die for /, ''), 60),
     size: { by: 'die', set: refOf(set), step, turned: false },
     stock,
     attach: 'foam',

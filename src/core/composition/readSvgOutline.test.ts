@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { inches, millimetres } from '../length/length';
-import { flattenPath } from '../outline/flattenPath';
+import { flattenPath } from '../geometry/flattenPath';
 import { boundsOf } from '../outline/outline';
 import { readSvgOutline } from './readSvgOutline';
 

@@ -2,7 +2,7 @@ import { XMLParser, XMLValidator } from 'fast-xml-parser';
 import svgpath from 'svgpath';
 import { TICKS_PER_INCH, TICKS_PER_MILLIMETRE, type Size, lengthFromTicks } from '../length/length';
 import type { DieSet } from '../plan/libraryItem';
-import { flattenPath, pathIssue } from '../outline/flattenPath';
+import { flattenPath, pathIssue } from '../geometry/flattenPath';
 import { boundsOf } from '../outline/outline';
 
 export type SvgIssue =

@@ -1,6 +1,6 @@
 import { seeded } from '../seeded';
 import { nearestBetween } from '../outline/distance';
-import type { Point } from '../outline/flattenPath';
+import type { Point } from '../geometry/flattenPath';
 import { boundsOf, type Outline } from '../outline/outline';
 
 /** Dots of one size: how many, and how wide in ticks. */

@@ -6,7 +6,7 @@ import { adhesive } from '../paper/adhesives';
 import type { FaceId } from '../plan/faces';
 import type { DieSet, Stencil } from '../plan/libraryItem';
 import type { Mark } from '../plan/piece';
-import type { Polygon } from '../outline/flattenPath';
+import type { Polygon } from '../geometry/flattenPath';
 import { turnedCorners, type Rect } from '../outline/outline';
 import type { ResolvedBase, ResolvedCard, ResolvedPiece } from '../resolve/resolvedCard';
 import type { ResolvedMark } from '../resolve/resolvedMark';

@@ -32,6 +32,8 @@ export interface StandingCard {
   readonly words: string;
   /** The sizes that are cut, and the closed card's. */
   readonly sizes: readonly Size[];
+  /** Why it stands there as a plain blank; null where it is drawn. */
+  readonly problem: string | null;
 }
 
 export type StandingPicture = readonly DrawnPiece[];
@@ -83,6 +85,7 @@ export function standingCard(
     looks: findings.length - stops,
     words: [...new Set(words.filter(Boolean))].join(' ').toLowerCase(),
     sizes: [face, blank, ...card.pieces.flatMap(({ rect, cut }) => sizesOf(rect, cut))],
+    problem: null,
   };
 }
 

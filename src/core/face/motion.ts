@@ -1,7 +1,7 @@
 import { isWithin, nearestBetween, touches } from '../outline/distance';
 import { boundsOf, boxesOverlap, corners, type Outline } from '../outline/outline';
 import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
-import type { Polygon } from '../outline/flattenPath';
+import type { Polygon } from '../geometry/flattenPath';
 import type { Motion } from '../plan/piece';
 import type { ResolvedCard, ResolvedPiece } from '../resolve/resolvedCard';
 import { supportsUnder } from '../resolve/supportsUnder';

@@ -5,6 +5,7 @@ import { batchEdits } from '../plan/batchEdits';
 import { pieceIdFrom } from '../plan/pieceId';
 import type { Plan } from '../plan/plan';
 import { supportRect, type ResolvedCard, type ResolvedPiece } from '../resolve/resolvedCard';
+import { cutText } from '../text/cutText';
 
 /** Where a piece too large for its sheets is made of two, edge to edge, and what hides the join. */
 export interface Join {
@@ -160,7 +161,7 @@ export function joinEdit(
       piece: {
         ...piece,
         id: freeId(plan, piece.id),
-        name: `${piece.name.slice(0, 48)}, other part`,
+        name: `${cutText(piece.name, 48)}, other part`,
         size: sized(far),
         place: farPlace,
         trim: null,

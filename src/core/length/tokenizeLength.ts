@@ -109,11 +109,11 @@ export function tokenizeLength(text: string): readonly Token[] {
 }
 
 function wordOrMark(word: string, span: Span, text: string): Token {
-  const vulgar = vulgarFractions[word];
+  const vulgar = own(vulgarFractions, word);
   if (vulgar) return { kind: 'vulgar', value: rational(...vulgar), ...span };
-  const unit = unitWords[word];
+  const unit = own(unitWords, word);
   if (unit) return { kind: 'unit', unit, ...span };
-  const operator = operators[word];
+  const operator = own(operators, word);
   if (operator) return { kind: operator, ...span };
   // Hyphens and dashes join a mixed fraction when glued; the true minus sign never does.
   if (/^[-‐‑‒–—−]$/u.test(word)) {
@@ -123,6 +123,11 @@ function wordOrMark(word: string, span: Span, text: string): Token {
     return { kind: 'minus', glued, ...span };
   }
   return refuse('unknown-character', span.at, span.to);
+}
+
+/** What a table holds for a typed word; 'constructor' is a word too, and every object has one. */
+function own<Value>(table: Readonly<Record<string, Value>>, word: string): Value | undefined {
+  return Object.hasOwn(table, word) ? table[word] : undefined;
 }
 
 function decimalValue(digits: string): Rational {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../seeded';
 import { clipToConvex, isConvex } from './clipToConvex';
-import type { Polygon } from './flattenPath';
+import type { Polygon } from '../geometry/flattenPath';
 import { areaOfOutline, intersectOutlines } from './polygons';
 
 const random = seeded(11);

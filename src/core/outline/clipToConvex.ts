@@ -1,4 +1,4 @@
-import type { Point, Polygon } from './flattenPath';
+import type { Point, Polygon } from '../geometry/flattenPath';
 
 /**
  * What of a polygon lies inside a convex one, wound either way; empty where nothing does. Parts that fall apart stay

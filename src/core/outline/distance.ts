@@ -1,4 +1,4 @@
-import type { Point, Polygon } from './flattenPath';
+import type { Point, Polygon } from '../geometry/flattenPath';
 import { boundsOf, boxGap, type Outline } from './outline';
 
 /** How near two outlines come, and where; zero where they touch or overlap. */

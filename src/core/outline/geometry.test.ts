@@ -15,7 +15,7 @@ import type { Piece } from '../plan/piece';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { seeded } from '../seeded';
 import { contains, nearestBetween } from './distance';
-import { flattenPath, pathIssue, type Point, type Polygon } from './flattenPath';
+import { flattenPath, pathIssue, type Point, type Polygon } from '../geometry/flattenPath';
 import { boundsOf } from './outline';
 import { outlineOf } from '../resolve/outlineOf';
 import { areaOfOutline, growOutline, intersectOutlines, uniteOutlines } from './polygons';

@@ -1,5 +1,5 @@
 import type { Length, Size } from '../length/length';
-import type { Point, Polygon } from './flattenPath';
+import type { Point, Polygon } from '../geometry/flattenPath';
 
 /**
  * Closed lines on a face, in ticks from its top left corner; inside and outside by the even-odd rule. Those

@@ -1,5 +1,5 @@
 import { contains } from './distance';
-import type { Polygon } from './flattenPath';
+import type { Polygon } from '../geometry/flattenPath';
 import type { Outline } from './outline';
 
 export interface SplitOutline {

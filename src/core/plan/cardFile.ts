@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { cardIdSchema, designerIdSchema, releaseIdSchema, type Immutable } from './ids';
+import { readJson } from '../text/readJson';
 import { libraryItemSchema } from './libraryItem';
 import { planSchema } from './plan';
 import { upgradePlan, type PlanIssue } from './upgradePlan';
@@ -39,7 +40,7 @@ export type ReadCardFile =
   | { readonly ok: true; readonly file: CardFile }
   | {
       readonly ok: false;
-      readonly issue: PlanIssue | { readonly code: 'not-json' | 'no-card-file' };
+      readonly issue: PlanIssue | { readonly code: 'not-json' | 'too-deep' | 'no-card-file' };
     };
 
 /**
@@ -58,12 +59,13 @@ const envelopeSchema = z.looseObject({
 
 /** Reads a card file of this or an older version; a wrong one gives the reason, with its path. */
 export function readCardFile(text: string): ReadCardFile {
-  let document: unknown;
-  try {
-    document = JSON.parse(text);
-  } catch {
-    return { ok: false, issue: { code: 'not-json' } };
-  }
+  const document = readJson(text);
+  if (!document.ok) return { ok: false, issue: { code: document.code } };
+  return parseCardFile(document.value);
+}
+
+/** The same of JSON that was parsed and cleaned before. */
+export function parseCardFile(document: unknown): ReadCardFile {
   const envelope = envelopeSchema.safeParse(document);
   if (!envelope.success) return { ok: false, issue: { code: 'no-card-file' } };
   if (envelope.data.version > cardFileVersion)

@@ -5,6 +5,7 @@ import type { Paper, Piece } from './piece';
 import { isPaper } from './pieces';
 import { withGroup } from './pieceSets';
 import type { Plan } from './plan';
+import { cutText } from '../text/cutText';
 
 export interface CopiedPieces {
   readonly edit: Edit;
@@ -35,8 +36,8 @@ export function copyPieces(
     piece: {
       ...withCopiedSize(piece, copied),
       id: copied(piece.id),
-      name: `${piece.name.slice(0, 52)} (copy)`,
-      group: piece.group === null ? null : `${piece.group.slice(0, 32)} (copy)`,
+      name: `${cutText(piece.name, 52)} (copy)`,
+      group: piece.group === null ? null : `${cutText(piece.group, 32)} (copy)`,
       on: 'piece' in piece.on ? { piece: copied(piece.on.piece) } : piece.on,
     },
   }));

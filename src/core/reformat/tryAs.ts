@@ -16,6 +16,7 @@ import { fitMark } from './fitMark';
 import { fitPaper } from './fitPaper';
 import { fitPlace } from './fitPlace';
 import type { LeftOut, Outcome, ReformatStep } from './reformatStep';
+import { cutText } from '../text/cutText';
 
 export interface Reformatted {
   readonly plan: Plan;
@@ -206,7 +207,7 @@ function repeatsOf(
   return Array.from({ length: count }, (_, at) => ({
     ...made,
     id: at === 0 ? made.id : newId(),
-    name: at === 0 ? made.name : `${made.name.slice(0, 54)} ${at + 1}`,
+    name: at === 0 ? made.name : `${cutText(made.name, 54)} ${at + 1}`,
     isMirrored: at % 2 === 0 ? made.isMirrored : !made.isMirrored,
     overhang: 'trimmed' as const,
     place: {

@@ -1,5 +1,5 @@
 import { clipToConvex } from '../outline/clipToConvex';
-import { flattenPath, type Polygon } from '../outline/flattenPath';
+import { flattenPath, type Polygon } from '../geometry/flattenPath';
 import { corners, rounded, turned, type Outline, type Rect } from '../outline/outline';
 import type { DieSet } from '../plan/libraryItem';
 import type { ResolvedPiece } from './resolvedCard';
@@ -48,7 +48,7 @@ function outlineOfMark({ rect, whole, stamp, words, piece }: ResolvedMark): Outl
         y: whole.y + baseline - words.em * aboveBaseline,
         width: advance,
         height: words.em * (aboveBaseline + belowBaseline),
-      }),
+      }).map(rounded),
     );
     const only = lines.length === 1 ? [corners(rect)] : lines;
     return turned(only, rect, turn);

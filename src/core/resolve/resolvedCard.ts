@@ -2,7 +2,7 @@ import type { Rect } from '../outline/outline';
 import type { Length, Size } from '../length/length';
 import type { BlankLayout } from '../paper/layOutBlank';
 import type { CardFormatId } from '../paper/cardFormat';
-import type { Polygon } from '../outline/flattenPath';
+import type { Polygon } from '../geometry/flattenPath';
 import type { PieceId } from '../plan/ids';
 import type { DieSet, Stock } from '../plan/libraryItem';
 import type { FaceId, Side } from '../plan/faces';

@@ -14,6 +14,11 @@ export function cardFileSentence(issue: Issue): {
         message: 'This file is not a card file: it is not JSON.',
         hint: 'Choose a file that ends in .nibwright.json.',
       };
+    case 'too-deep':
+      return {
+        message: 'This file is not a card file: it is nested too deep.',
+        hint: 'Choose a file that ends in .nibwright.json.',
+      };
     case 'no-card-file':
       return {
         message: 'This file is JSON, but not a card file.',

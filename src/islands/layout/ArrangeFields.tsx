@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Alignment } from '../../core/composition/moveThings';
+import { cutText } from '../../core/text/cutText';
 
 interface Props {
   readonly count: number;
@@ -56,7 +57,7 @@ export function ArrangeFields({ count, onAlign, onSpace, onGroup, onRemove }: Pr
         className="flex flex-wrap items-center gap-x-3 gap-y-1"
         onSubmit={(event) => {
           event.preventDefault();
-          const group = name.trim().slice(0, 40);
+          const group = cutText(name.trim(), 40);
           onGroup(group === '' ? null : group);
         }}
       >

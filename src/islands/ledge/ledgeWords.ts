@@ -21,7 +21,8 @@ export function belowLine(
   designers: readonly Designer[],
   today: string,
 ): string {
-  const { format, isLying, fold, designerId, status, filmOn } = card;
+  const { format, isLying, fold, designerId, status, filmOn, problem } = card;
+  if (problem !== null) return `Cannot be drawn: ${problem}`;
   const designer = designers.find(({ id }) => id === designerId)?.name;
   const shape = [format, isLying ? 'lying' : '', fold === 'side' ? '' : fold]
     .filter(Boolean)

@@ -3,6 +3,7 @@ import type { About } from '../../core/plan/plan';
 import { cardStatuses } from '../../core/plan/planFacts';
 import { DayField } from '../parts/DayField';
 import { TextField } from '../parts/TextField';
+import { cutText } from '../../core/text/cutText';
 
 interface Props {
   readonly about: About;
@@ -89,6 +90,6 @@ export function AboutFields({ about, onCommit }: Props) {
 
 /** Each technique once, without the spaces round it; what is too long is cut. */
 function readTechniques(text: string): string[] {
-  const names = text.split(',').map((name) => name.trim().slice(0, 40).trim());
+  const names = text.split(',').map((name) => cutText(name.trim(), 40).trim());
   return [...new Set(names.filter(Boolean))].slice(0, 20);
 }

@@ -17,6 +17,7 @@ import { FormDialog } from '../parts/FormDialog';
 import { LengthField } from '../parts/LengthField';
 import { svgIssueSentence } from '../words/svgIssueSentence';
 import { freeId } from './AddItemDialog';
+import { cutText } from '../../core/text/cutText';
 
 interface Props {
   readonly items: readonly LibraryItem[];
@@ -42,7 +43,7 @@ export function OutlineDialog({ items, unit, onAdd, onClose }: Props) {
     setIssue(result.ok ? undefined : svgIssueSentence(result.issue));
     if (!result.ok) return;
     if (result.size) setWidth(asTyped(result.size.width));
-    if (name === '') setName(file.name.replace(/\.svg$/i, '').slice(0, 60));
+    if (name === '') setName(cutText(file.name.replace(/\.svg$/i, ''), 60));
   };
   const add = async () => {
     if (!drawing || height === undefined) return 'Choose a drawing first.';

@@ -1,7 +1,13 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { fiveLayers } from '../../../test/support/plans';
 import type { Edit } from '../../core/plan/edit';
-import { CardSaver, type SaveAnswer, type SaverOptions, type SaveState } from './cardSaver';
+import {
+  CardSaver,
+  NotNowError,
+  type SaveAnswer,
+  type SaverOptions,
+  type SaveState,
+} from './cardSaver';
 
 const rename = (title: string): Edit => ({ kind: 'set-about', change: { title } });
 const saved = (revision: number): SaveAnswer => ({ kind: 'saved', revision, plan: null });
@@ -16,6 +22,7 @@ afterEach(() => {
 function startSaver(send: SaverOptions['send']) {
   const states: SaveState['kind'][] = [];
   const onTakeOver = vi.fn();
+  const onRefused = vi.fn<SaverOptions['onRefused']>();
   let count = 0;
   const saver = new CardSaver({
     revision: 1,
@@ -23,8 +30,9 @@ function startSaver(send: SaverOptions['send']) {
     newId: () => `save-${++count}`,
     onState: ({ kind }) => states.push(kind),
     onTakeOver,
+    onRefused,
   });
-  return { saver, states, onTakeOver };
+  return { saver, states, onTakeOver, onRefused };
 }
 
 describe('saving', () => {
@@ -146,5 +154,67 @@ describe('others at the same card', () => {
     saver.add(rename('c'));
     await vi.advanceTimersByTimeAsync(500);
     expect(send.mock.calls[1]?.[0]).toMatchObject({ baseRevision: 4, edits: [rename('c')] });
+  });
+});
+
+describe('an edit that cannot be kept', () => {
+  const isBad = (edits: readonly Edit[]) =>
+    edits.some((edit) => JSON.stringify(edit) === JSON.stringify(rename('bad')));
+
+  it('is left out alone, told once, and holds nothing up', async () => {
+    const kept: Edit[] = [];
+    const send = vi.fn<SaverOptions['send']>(async ({ edits }) => {
+      if (isBad(edits)) return { kind: 'refused', message: 'No such title.' };
+      kept.push(...edits);
+      return saved(1 + kept.length);
+    });
+    const { saver, states, onRefused } = startSaver(send);
+    saver.add(rename('a'));
+    saver.add(rename('bad'));
+    saver.add(rename('b'));
+    await vi.advanceTimersByTimeAsync(500);
+    saver.add(rename('c'));
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(kept).toEqual([rename('a'), rename('b'), rename('c')]);
+    expect(onRefused.mock.calls.map(([refused]) => refused)).toEqual([
+      { edit: rename('bad'), message: 'No such title.' },
+    ]);
+    expect(states.at(-1)).toBe('saved');
+    expect(saver.isPending).toBe(false);
+    // Whole, then each alone, then what was typed meanwhile: nothing is sent for ever.
+    expect(send).toHaveBeenCalledTimes(5);
+  });
+
+  it('is told with what of ours is still to be saved', async () => {
+    const { saver, onRefused } = startSaver(async ({ edits }) =>
+      isBad(edits) ? { kind: 'refused', message: '' } : saved(2),
+    );
+    saver.add(rename('bad'));
+    saver.add(rename('b'));
+    await vi.advanceTimersByTimeAsync(600);
+    expect(onRefused).toHaveBeenCalledWith({ edit: rename('bad'), message: '' }, [rename('b')]);
+  });
+
+  it('stops where nothing of the card is taken any more, and where the disk is full says so', async () => {
+    const gone = startSaver(async () => ({ kind: 'stopped', message: 'There is no such card.' }));
+    gone.saver.add(rename('a'));
+    await vi.advanceTimersByTimeAsync(9000);
+    expect(gone.states.at(-1)).toBe('stopped');
+    expect(gone.saver.isPending).toBe(true);
+
+    const reasons: (string | undefined)[] = [];
+    const saver = new CardSaver({
+      revision: 1,
+      send: () => Promise.reject(new NotNowError('The disk is full.')),
+      newId: () => 'save',
+      onState: (state) => {
+        if (state.kind === 'retrying') reasons.push(state.reason);
+      },
+      onTakeOver: () => undefined,
+      onRefused: () => undefined,
+    });
+    saver.add(rename('a'));
+    await vi.advanceTimersByTimeAsync(3000);
+    expect(reasons).toEqual(['The disk is full.', 'The disk is full.']);
   });
 });

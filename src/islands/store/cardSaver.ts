@@ -5,14 +5,18 @@ import type { Plan } from '../../core/plan/plan';
 export type SaveAnswer =
   | { readonly kind: 'saved'; readonly revision: number; readonly plan: Plan | null }
   | { readonly kind: 'conflict'; readonly revision: number; readonly plan: Plan }
-  | { readonly kind: 'refused'; readonly message: string };
+  /** The edits themselves cannot be kept: sent again they never will be. */
+  | { readonly kind: 'refused'; readonly message: string }
+  /** Nothing of this card is taken any more. */
+  | { readonly kind: 'stopped'; readonly message: string };
 
 /** What the person is told about saving. */
 export type SaveState =
   | { readonly kind: 'saved' }
   | { readonly kind: 'pending' }
-  | { readonly kind: 'retrying' }
-  | { readonly kind: 'refused'; readonly message: string }
+  /** `reason` is what the server said, where it said anything. */
+  | { readonly kind: 'retrying'; readonly reason: string | undefined }
+  | { readonly kind: 'stopped'; readonly message: string }
   | { readonly kind: 'conflict'; readonly revision: number; readonly plan: Plan };
 
 export interface SaverOptions {
@@ -25,11 +29,22 @@ export interface SaverOptions {
   }) => Promise<SaveAnswer>;
   readonly newId: () => string;
   readonly onState: (state: SaveState, revision: number) => void;
+  /** An edit was not taken and is left out; `pending` are the edits made since, which go on. */
+  readonly onRefused: (refused: RefusedEdit, pending: readonly Edit[]) => void;
   /** Others' edits came in: the plan to go on from, and our edits that are not in it yet. */
   readonly onTakeOver: (plan: Plan, pending: readonly Edit[]) => void;
   readonly delayMs?: number;
   readonly retryMs?: number;
 }
+
+/** An edit the server did not take, and why with what to do. */
+export interface RefusedEdit {
+  readonly edit: Edit;
+  readonly message: string;
+}
+
+/** The server could not save just now, and said why; the same save goes again. */
+export class NotNowError extends Error {}
 
 interface Batch {
   readonly saveId: string;
@@ -39,13 +54,16 @@ interface Batch {
 
 /**
  * Sends edits half a second after the last one, one save at a time, in order. A save that got no
- * answer is sent again under the same id, so that a lost answer never counts twice. After a conflict
- * or a refusal nothing is sent until the person has chosen.
+ * answer is sent again under the same id, so that a lost answer never counts twice. Of a save that is
+ * refused each edit goes alone, so that only the one at fault is left out and what was typed after it is
+ * not held up. After a conflict nothing is sent until the person has chosen.
  */
 export class CardSaver {
   #revision: number;
   #waiting: Edit[] = [];
   #batch: Batch | undefined;
+  /** Edits of a refused save, which go one by one before what waits. */
+  #alone: Edit[] = [];
   #timer: ReturnType<typeof setTimeout> | undefined;
   #isStopped = false;
   /** The save on its way, settled once its answer has been taken in. */
@@ -59,7 +77,7 @@ export class CardSaver {
 
   /** Whether something is not saved yet. */
   get isPending(): boolean {
-    return this.#waiting.length > 0 || this.#batch !== undefined;
+    return this.#waiting.length + this.#alone.length > 0 || this.#batch !== undefined;
   }
 
   /** Queues an edit. */
@@ -86,6 +104,7 @@ export class CardSaver {
     clearTimeout(this.#timer);
     this.#revision = revision;
     this.#waiting = [];
+    this.#alone = [];
     this.#batch = undefined;
     this.#isStopped = false;
     this.#options.onState({ kind: 'saved' }, revision);
@@ -112,37 +131,48 @@ export class CardSaver {
 
   async #send(batch: Batch): Promise<void> {
     let answer: SaveAnswer | undefined;
+    let reason: string | undefined;
     try {
       answer = await this.#options.send(batch);
-    } catch {
+    } catch (error) {
       // No answer: the same save goes again under the same id.
+      if (error instanceof NotNowError) reason = error.message;
     }
     this.#sending = undefined;
-    if (answer) this.#settle(answer);
+    if (answer) this.#settle(answer, batch);
     else {
-      this.#options.onState({ kind: 'retrying' }, this.#revision);
+      this.#options.onState({ kind: 'retrying', reason }, this.#revision);
       this.#schedule(this.#options.retryMs ?? 2000);
     }
   }
 
   #takeBatch(): Batch | undefined {
-    if (this.#waiting.length === 0) return undefined;
-    const edits = this.#waiting;
-    this.#waiting = [];
+    const next = this.#alone.shift();
+    const edits = next ? [next] : this.#waiting;
+    if (edits.length === 0) return undefined;
+    if (!next) this.#waiting = [];
     return { saveId: this.#options.newId(), baseRevision: this.#revision, edits };
   }
 
-  #settle(answer: SaveAnswer): void {
-    if (answer.kind !== 'saved') {
+  #settle(answer: SaveAnswer, { edits }: Batch): void {
+    if (answer.kind === 'conflict' || answer.kind === 'stopped') {
       this.#isStopped = true;
       this.#options.onState(answer, this.#revision);
       return;
     }
     this.#batch = undefined;
-    this.#revision = answer.revision;
-    if (answer.plan) this.#options.onTakeOver(answer.plan, this.#waiting);
-    const isPending = this.#waiting.length > 0;
+    if (answer.kind === 'refused') this.#leaveOut(edits, answer.message);
+    else this.#revision = answer.revision;
+    const pending = [...this.#alone, ...this.#waiting];
+    if (answer.kind === 'saved' && answer.plan) this.#options.onTakeOver(answer.plan, pending);
+    const isPending = pending.length > 0;
     this.#options.onState({ kind: isPending ? 'pending' : 'saved' }, this.#revision);
     if (isPending) this.#schedule(0);
+  }
+
+  #leaveOut(edits: readonly Edit[], message: string): void {
+    const [edit, ...others] = edits;
+    if (others.length > 0) this.#alone = [...edits, ...this.#alone];
+    else if (edit) this.#options.onRefused({ edit, message }, [...this.#alone, ...this.#waiting]);
   }
 }

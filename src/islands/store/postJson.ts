@@ -8,7 +8,7 @@ export async function postJson<Body>(path: string, body: unknown): Promise<PostA
     const isText = typeof body === 'string';
     const response = await fetch(path, {
       method: 'POST',
-      headers: { 'content-type': isText ? 'text/plain' : 'application/json' },
+      headers: { 'content-type': 'application/json' },
       body: isText ? body : JSON.stringify(body),
     });
     const answer = (await response.json()) as Body & {

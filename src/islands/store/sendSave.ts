@@ -1,5 +1,5 @@
 import type { Edit } from '../../core/plan/edit';
-import type { SaveAnswer } from './cardSaver';
+import { NotNowError, type SaveAnswer } from './cardSaver';
 
 /**
  * Sends a save to our own server; goes on when the page is left.
@@ -17,8 +17,15 @@ export async function sendSave(
     // Browsers refuse to keep larger bodies alive; those are sent the ordinary way.
     keepalive: body.length < 60_000,
   });
-  if (response.status >= 500) throw new Error(`sendSave: the server answered ${response.status}`);
   const answer = (await response.json()) as
-    SaveAnswer | { readonly error: { readonly message: string } };
-  return 'error' in answer ? { kind: 'refused', message: answer.error.message } : answer;
+    SaveAnswer | { readonly error: { readonly message: string; readonly hint?: string } };
+  if (!('error' in answer)) return answer;
+  const { message, hint = '' } = answer.error;
+  const words = `${message} ${hint}`.trim();
+  // 507: no room on the disk; 503: the database is away. Both pass.
+  if (response.status >= 500) throw new NotNowError(words);
+  return { kind: notTaken.has(response.status) ? 'refused' : 'stopped', message: words };
 }
+
+/** An edit that does not fit a card, that does not apply to this one, or that is too large. */
+const notTaken = new Set([400, 413, 422]);

@@ -1,3 +1,4 @@
+import { cleanJson } from '../../core/text/readJson';
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { findingsOf, type ComputedCard } from '../../core/computeCard';
 import { resolvePlan } from '../../core/resolve/resolvePlan';
@@ -5,7 +6,7 @@ import { applyEdit } from '../../core/plan/applyEdit';
 import type { Edit } from '../../core/plan/edit';
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
-import { CardSaver, type SaveState } from './cardSaver';
+import { CardSaver, type RefusedEdit, type SaveState } from './cardSaver';
 import {
   commitEdit,
   redoEdit,
@@ -35,9 +36,12 @@ export interface CardPlan {
   readonly redo: () => boolean;
   /** Saves at once what waits; settles when the server has answered. */
   readonly flush: () => Promise<void>;
+  /** Edits that were not taken and are left out of the plan, until the person has read why. */
+  readonly refused: readonly RefusedEdit[];
+  readonly forgetRefused: () => void;
   /** Drops what could not be saved; nothing warns of it any more when the page is left. */
   readonly dropUnsaved: () => void;
-  /** Ends a conflict or a refusal by going on from what is saved. */
+  /** Ends a conflict by going on from what is saved. */
   readonly takeSaved: () => void;
 }
 
@@ -60,7 +64,10 @@ export function useCardPlan({
   const [saveState, setSaveState] = useState<SaveState>({ kind: 'saved' });
   const [revision, setRevision] = useState(startRevision);
   const [savedAt, setSavedAt] = useState<Date>();
+  const [refused, setRefused] = useState<readonly RefusedEdit[]>([]);
   const latest = useRef<PlanHistory>(history);
+  /** The plan as the server has it: what is left when an edit is not taken. */
+  const onServer = useRef(startPlan);
   const saver = useRef<CardSaver>(undefined);
   const isEdit = useEditCheck();
 
@@ -72,12 +79,22 @@ export function useCardPlan({
   useEffect(() => {
     const created = new CardSaver({
       revision: startRevision,
-      send: (save) => sendSave(cardId, save),
+      send: async (save) => {
+        const answer = await sendSave(cardId, save);
+        if (answer.kind === 'saved')
+          onServer.current = answer.plan ?? save.edits.reduce(applyIfPossible, onServer.current);
+        return answer;
+      },
       newId: () => crypto.randomUUID(),
       onState: (state, at) => {
         setSaveState(state);
         setRevision(at);
         if (state.kind === 'saved') setSavedAt(new Date());
+      },
+      onRefused: (edit, pending) => {
+        setRefused((before) => [...before, edit]);
+        const plan = pending.reduce(applyIfPossible, onServer.current);
+        show(takeOverPlan(latest.current, plan));
       },
       onTakeOver: (plan, pending) =>
         show(takeOverPlan(latest.current, pending.reduce(applyIfPossible, plan))),
@@ -140,16 +157,18 @@ export function useCardPlan({
     canUndo: history.undo.length > 0,
     canRedo: history.redo.length > 0,
     commit: useCallback(
-      (edit: Edit) => take(commitEdit(latest.current, edit, isEdit)),
+      (edit: Edit) => take(commitEdit(latest.current, cleanJson(edit), isEdit)),
       [take, isEdit],
     ),
     preview: setDraft,
     undo: useCallback(() => take(undoEdit(latest.current)), [take]),
     redo: useCallback(() => take(redoEdit(latest.current)), [take]),
     flush: useCallback(async () => saver.current?.flush(), []),
+    refused,
+    forgetRefused: useCallback(() => setRefused([]), []),
     dropUnsaved: useCallback(() => saver.current?.restart(revision), [revision]),
     takeSaved: useCallback(() => {
-      if (saveState.kind === 'refused') {
+      if (saveState.kind === 'stopped') {
         saver.current?.restart(revision);
         location.reload();
       }

@@ -30,8 +30,8 @@ function words(state: SaveState, savedAt: Date | undefined): string {
     case 'pending':
       return 'Saving…';
     case 'retrying':
-      return 'Not saved: no answer, trying again';
-    case 'refused':
+      return `Not saved: ${state.reason ?? 'no answer, trying again'}`;
+    case 'stopped':
       return `Not saved: ${state.message}`;
     case 'conflict':
       return 'Not saved: someone else changed this too';

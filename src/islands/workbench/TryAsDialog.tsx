@@ -14,6 +14,7 @@ import { FormDialog } from '../parts/FormDialog';
 import { newPieceId } from '../parts/newPieceId';
 import { postJson } from '../store/postJson';
 import { reformatWords } from '../words/reformatWords';
+import { cutText } from '../../core/text/cutText';
 
 interface Props {
   readonly cardId: string;
@@ -40,7 +41,7 @@ export function TryAsDialog({ cardId, plan, library, unit, onFlush, onClose }: P
   const make = async () => {
     if (typeof format === 'string' || !tried) return String(format);
     await onFlush();
-    const title = `${plan.about.title} as ${formatWords(format)}`.slice(0, 120);
+    const title = cutText(`${plan.about.title} as ${formatWords(format)}`, 120);
     const answer = await postJson<{ readonly id: string }>(`/api/cards/${cardId}/copy`, {
       plan: {
         ...tried.plan,

@@ -18,7 +18,7 @@ import { rememberUnit } from '../parts/UnitSwitch';
 import { useKeys } from '../parts/useKeys';
 import { useCardPlan } from '../store/useCardPlan';
 import { FindingsLine } from './FindingsLine';
-import { Notice } from './Notice';
+import { Notice, refusedNotice } from './Notice';
 import { StationStrip } from './StationStrip';
 import { stations, type ViewId } from './stations';
 import { useLayerCommands } from './useLayerCommands';
@@ -276,10 +276,10 @@ export function Workbench(props: Props) {
       </main>
       <div className="relative">
         <Notice
-          content={commands.notice}
+          content={refusedNotice(state.refused) ?? commands.notice}
           unit={unit}
           onKeep={change}
-          onClose={commands.closeNotice}
+          onClose={state.refused.length > 0 ? state.forgetRefused : commands.closeNotice}
         />
         <FindingsLine
           findings={findings}

@@ -50,11 +50,11 @@ export function WorkbenchDialogs(props: Props) {
   return (
     <Suspense fallback={null}>
       <OpenDialog {...props} />
-      {(saveState.kind === 'conflict' || saveState.kind === 'refused') && (
+      {(saveState.kind === 'conflict' || saveState.kind === 'stopped') && (
         <ConflictDialog
           cardId={cardId}
           mine={plan}
-          refusal={saveState.kind === 'refused' ? saveState.message : undefined}
+          refusal={saveState.kind === 'stopped' ? saveState.message : undefined}
           onDrop={state.dropUnsaved}
           onTheirs={state.takeSaved}
         />

@@ -1,22 +1,34 @@
 import { z } from 'zod';
+import { checkPath, type PathUse } from '../../geometry/checkPath';
 
 /** Lengths inside a drawing, in units of its own; up to a hundred thousand, so that files stay readable. */
 const unit = z.number().min(0.001).max(100_000);
 
-/** Commands of an SVG path, with figures; what they mean is looked at when it is drawn. */
-export const pathSchema = z
-  .string()
-  .min(1)
-  .max(60_000)
-  .regex(/^[MmZzLlHhVvCcSsQqTtAa0-9eE.,+\-\s]+$/, 'an SVG path')
-  .meta({ description: 'SVG path data in the units of its box, from its top left corner.' });
+/** Path data that can be drawn; what cannot is told with its reason, so that it never gets as far as a drawing. */
+const pathFor = (use: PathUse) =>
+  z
+    .string()
+    .min(1)
+    .max(60_000)
+    .regex(/^[MmZzLlHhVvCcSsQqTtAa0-9eE.,+\-\s]+$/, 'an SVG path')
+    .superRefine((path, context) => {
+      const problem = checkPath(path, use);
+      if (problem !== undefined) context.addIssue(`the ${use} ${problem}`);
+    })
+    .meta({ description: 'SVG path data in the units of its box, from its top left corner.' });
+
+/** Lines and areas that are printed, coloured or drawn. */
+export const pathSchema = pathFor('drawing');
+
+/** Closed lines round an area. */
+const outlineSchema = pathFor('outline');
 
 /**
  * An outline in a box of its own units, stretched to the true size of the thing. Closed paths; a path
  * inside another is a window (even-odd).
  */
 export const shapeSchema = z
-  .strictObject({ box: z.strictObject({ width: unit, height: unit }), outline: pathSchema })
+  .strictObject({ box: z.strictObject({ width: unit, height: unit }), outline: outlineSchema })
   .meta({ id: 'Shape' });
 
 /** A plain rectangle, until an outline is drawn or imported. */
