@@ -1,4 +1,5 @@
 import { defineConfig } from 'vitest/config';
+import { hasPostgres } from './test/support/postgres';
 
 export default defineConfig({
   esbuild: { jsx: 'automatic' },
@@ -28,6 +29,24 @@ export default defineConfig({
         test: {
           name: 'server',
           include: ['src/server/**/*.test.ts'],
+          environment: 'node',
+          pool: 'forks',
+          isolate: false,
+          fileParallelism: false,
+          maxWorkers: 1,
+          testTimeout: 30_000,
+          hookTimeout: 120_000,
+        },
+      },
+      {
+        // The same tests on a PostgreSQL server; where none is installed they are told as left out.
+        extends: true,
+        test: {
+          name: 'server on PostgreSQL',
+          include: hasPostgres
+            ? ['src/server/repositories/*.test.ts', 'src/server/{backup,importCard}.test.ts']
+            : ['test/postgres/absent.test.ts'],
+          globalSetup: hasPostgres ? ['test/support/postgresSetup.ts'] : [],
           environment: 'node',
           pool: 'forks',
           isolate: false,

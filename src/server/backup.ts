@@ -1,7 +1,14 @@
+import { createHash } from 'node:crypto';
 import { sql } from 'drizzle-orm';
 import { z } from 'zod';
+import { cutBatchSchema } from '../core/cutting/cutBatch';
+import { libraryItemSchema } from '../core/plan/libraryItem';
+import { upgradePlan, type PlanIssue } from '../core/plan/upgradePlan';
+import { holdingSchema } from '../core/stash/holding';
+import { cleanJson } from '../core/text/readJson';
 import type { Database, Transaction } from './database';
 import * as schema from './schema';
+import { StoreError } from './StoreError';
 
 const day = z.string().nullable();
 const moment = z.iso.datetime().transform((text) => new Date(text));
@@ -71,25 +78,51 @@ const tables = [
 
 const headSchema = z.object({
   format: z.literal('nibwright-backup'),
-  version: z.literal(1),
+  /** Backups of version 1 carry no digest. */
+  version: z.union([z.literal(1), z.literal(2)]),
   at: z.string(),
 });
 const lineSchema = z.object({ table: z.string(), row: z.record(z.string(), z.unknown()) });
-const endSchema = z.object({ end: z.literal(true), rows: z.number().int() });
+const endSchema = z.object({
+  end: z.literal(true),
+  rows: z.number().int(),
+  /** SHA-256 of all lines before, each with its line end. */
+  sha256: z.string().optional(),
+});
 
 /** A backup that cannot be restored; the message says why and what to do. */
-export class BackupError extends Error {}
+export class BackupError extends StoreError {}
+
+/** A line of a backup that holds something damaged. */
+export interface Damage {
+  /** From 1, as an editor counts. */
+  readonly line: number;
+  /** What it holds, as one names it: the card of a title, the item of a name. */
+  readonly what: string;
+  readonly reason: string;
+}
+
+/** A backup that was read and looked through, ready to fill a database. */
+export interface CheckedBackup {
+  readonly rows: readonly {
+    readonly into: TableOf;
+    readonly row: Readonly<Record<string, unknown>>;
+  }[];
+  readonly damaged: readonly Damage[];
+}
+
+type TableOf = (typeof tables)[number];
 
 /**
- * Everything the database holds as JSON lines: a head, a line for each row, and an end that counts them,
- * so that a file cut short is found out. Read in one transaction, so that it is of one moment, while
+ * Everything the database holds as JSON lines: a head, a line for each row, and an end that counts them and carries their
+ * digest, so that a file cut short or changed is found out. Read in one transaction, so that it is of one moment, while
  * others go on working before and after.
  */
 export async function writeBackup(db: Database, at: Date): Promise<string> {
   return db.transaction(
     async (tx) => {
       const lines: string[] = [
-        JSON.stringify({ format: 'nibwright-backup', version: 1, at: at.toISOString() }),
+        JSON.stringify({ format: 'nibwright-backup', version: 2, at: at.toISOString() }),
       ];
       for (const { name, table } of tables)
         lines.push(
@@ -98,19 +131,18 @@ export async function writeBackup(db: Database, at: Date): Promise<string> {
             // The order the database keeps rows in means nothing; the same rows give the same file.
             .sort(),
         );
-      lines.push(JSON.stringify({ end: true, rows: lines.length - 1 }));
-      return `${lines.join('\n')}\n`;
+      const text = `${lines.join('\n')}\n`;
+      return `${text}${JSON.stringify({ end: true, rows: lines.length - 1, sha256: digest(text) })}\n`;
     },
     { isolationLevel: 'repeatable read', accessMode: 'read only' },
   );
 }
 
 /**
- * Fills an empty database from a backup, all or nothing.
- * @returns how many cards it holds now.
- * @throws BackupError when the database is not empty, or the text is no whole backup.
+ * Reads a backup and looks every line through, touching no database.
+ * @throws BackupError when the text is no whole backup, or was changed since it was written.
  */
-export async function readBackup(db: Database, text: string): Promise<number> {
+export function checkBackup(text: string): CheckedBackup {
   const lines = text.split('\n').filter((line) => line !== '');
   const head = headSchema.safeParse(parseLine(lines[0]));
   if (!head.success)
@@ -122,23 +154,120 @@ export async function readBackup(db: Database, text: string): Promise<number> {
     throw new BackupError(
       'This backup is cut short, so nothing was restored. Use another copy of it.',
     );
+  const body = `${lines.slice(0, -1).join('\n')}\n`;
+  if (head.data.version > 1 && end.data.sha256 !== digest(body))
+    throw new BackupError(
+      'This backup was changed since it was written, so nothing was restored. Use another copy of it.',
+    );
+  const checked = lines.slice(1, -1).map((line, at) => checkLine(line, at + 2));
+  const damaged = checked.flatMap((each) => ('reason' in each ? [each] : []));
+  const lost = new Set(damaged.flatMap(({ cardId }) => (cardId === undefined ? [] : [cardId])));
+  return {
+    rows: checked.flatMap((each) =>
+      'into' in each && !lost.has(String(each.row['cardId'])) ? [each] : [],
+    ),
+    damaged,
+  };
+}
+
+/**
+ * Fills an empty database from a backup, all or nothing.
+ * @returns how many cards it holds now.
+ * @throws BackupError when the database is not empty.
+ */
+export async function restoreBackup(db: Database, { rows }: CheckedBackup): Promise<number> {
   await db.transaction(async (tx) => {
     if (await holdsRows(tx))
       throw new BackupError('There are cards here already. Restore into an empty folder.');
-    for (const [index, line] of lines.slice(1, -1).entries()) await insertLine(tx, line, index + 2);
+    for (const { table, name } of tables)
+      for (const some of chunks(rows.filter(({ into }) => into.name === name)))
+        await tx.insert(table).values(some.map(({ row }) => row as typeof table.$inferInsert));
   });
   const [counted] = await db.select({ count: sql<number>`count(*)::int` }).from(schema.cards);
   return counted?.count ?? 0;
 }
 
-async function insertLine(tx: Transaction, line: string, number: number): Promise<void> {
-  const parsed = lineSchema.safeParse(parseLine(line));
+type CheckedLine =
+  | CheckedBackup['rows'][number]
+  | (Damage & {
+      /** The card that cannot be restored without it. */
+      readonly cardId?: string | undefined;
+    });
+
+function checkLine(text: string, line: number): CheckedLine {
+  const parsed = lineSchema.safeParse(parseLine(text));
   const into = tables.find(({ name }) => parsed.success && name === parsed.data.table);
-  const row = parsed.success ? into?.row.safeParse(parsed.data.row) : undefined;
+  const row = parsed.success ? into?.row.safeParse(cleanJson(parsed.data.row)) : undefined;
   if (!into || !row?.success)
-    throw new BackupError(`Line ${number} of this backup is damaged, so nothing was restored.`);
-  await tx.insert(into.table).values(row.data as typeof into.table.$inferInsert);
+    return { line, what: into?.name ?? 'something', reason: 'it is no row of that table' };
+  const problem = problemOf(into.name, row.data);
+  return problem ? { line, ...problem } : { into, row: row.data };
 }
+
+/** What is wrong with what a row holds, by its table; undefined where nothing is. */
+function problemOf(
+  table: TableOf['name'],
+  row: Readonly<Record<string, unknown>>,
+): (Omit<Damage, 'line'> & { readonly cardId?: string }) | undefined {
+  switch (table) {
+    case 'cards': {
+      const read = upgradePlan(row['plan']);
+      const cardId = String(row['id']);
+      if (!read.ok) return { what: `card ${cardId}`, reason: planReason(read.issue), cardId };
+      const embedded = z.array(libraryItemSchema).safeParse(row['embedded']);
+      const what = `card ${cardId}, ${read.plan.about.title}`;
+      return embedded.success ? undefined : { what, reason: reasonOf(embedded.error), cardId };
+    }
+    case 'revisions': {
+      const cardId = String(row['cardId']);
+      if (row['plan'] === null) return undefined;
+      const read = upgradePlan(row['plan']);
+      const what = `revision ${String(row['number'])} of card ${cardId}`;
+      return read.ok ? undefined : { what, reason: planReason(read.issue), cardId };
+    }
+    case 'libraryItems': {
+      const read = libraryItemSchema.safeParse(row['data']);
+      const what = `item ${String(row['id'])}, version ${String(row['version'])}`;
+      return read.success ? undefined : { what, reason: reasonOf(read.error) };
+    }
+    case 'holdings': {
+      const read = holdingSchema.safeParse(row['data']);
+      const what = `what there is of ${String(row['itemId'])}`;
+      return read.success ? undefined : { what, reason: reasonOf(read.error) };
+    }
+    case 'cutBatches': {
+      const read = cutBatchSchema.safeParse(row['data']);
+      const what = `cut plan of card ${String(row['cardId'])}`;
+      return read.success ? undefined : { what, reason: reasonOf(read.error) };
+    }
+    case 'house':
+    case 'designers':
+    case 'releases':
+      return undefined;
+    default:
+      throw new TypeError(`problemOf: unknown table ${String(table satisfies never)}`);
+  }
+}
+
+function planReason(issue: PlanIssue): string {
+  return issue.code === 'newer'
+    ? `its plan was written by a newer Nibwright (version ${issue.schema})`
+    : `${issue.path}: ${issue.reason}`;
+}
+
+function reasonOf({ issues: [first] }: z.ZodError): string {
+  return `${first?.path.join('.') ?? ''}: ${first?.message ?? ''}`;
+}
+
+/** A statement takes only so many rows. */
+function chunks<Row>(rows: readonly Row[]): readonly (readonly Row[])[] {
+  const size = 200;
+  return Array.from({ length: Math.ceil(rows.length / size) }, (_, at) =>
+    rows.slice(at * size, (at + 1) * size),
+  );
+}
+
+const digest = (text: string) => createHash('sha256').update(text).digest('hex');
 
 async function holdsRows(tx: Transaction): Promise<boolean> {
   for (const { table } of tables)

@@ -1,34 +1,68 @@
-import { readFile, writeFile } from 'node:fs/promises';
+import { existsSync } from 'node:fs';
+import { readFile, rm, writeFile } from 'node:fs/promises';
 import { resolve } from 'node:path';
 import { promisify } from 'node:util';
 import { gunzip, gzip } from 'node:zlib';
-import { BackupError, readBackup, writeBackup } from './backup';
-import { FolderInUseError } from './lockFolder';
+import { BackupError, checkBackup, restoreBackup, writeBackup, type CheckedBackup } from './backup';
 import { openStore } from './openStore';
+import { serverName } from './openServer';
+import { folderSentence, StoreError } from './StoreError';
 
 /**
  * The commands behind `./nib backup` (where no Nibwright runs that could be asked) and `./nib restore`.
- * Arguments: what to do, the file. Settings come from the environment as for serving.
+ * Arguments: what to do, the file, and for a restore `--leave-out-damaged`. Settings come from the environment as for
+ * serving.
  */
-const [what, file = ''] = process.argv.slice(2);
+const [what, ...options] = process.argv.slice(2);
+const file = options.find((option) => !option.startsWith('--')) ?? '';
 const folder = resolve(process.env['NIBWRIGHT_DATA'] ?? 'data');
 const url = process.env['DATABASE_URL'];
+const where = url ? serverName(url) : folder;
 
-async function run(): Promise<void> {
-  const text = what === 'restore' ? await readBackupFile(file) : undefined;
+async function backup(): Promise<void> {
+  if (existsSync(file))
+    throw new BackupError(`There is a file ${file} already. Give another name: ./nib backup NAME`);
   const store = await openStore(url ? { url } : { folder });
   try {
-    if (text !== undefined) {
-      const count = await readBackup(store.db, text);
-      console.log(`${count} ${count === 1 ? 'card is' : 'cards are'} restored into ${folder}.`);
-    } else {
-      const backup = await writeBackup(store.db, new Date());
-      await writeFile(file, await promisify(gzip)(backup), { flag: 'wx' });
-      console.log(`The backup of ${folder} is in ${file}.`);
-    }
+    const text = await writeBackup(store.db, new Date());
+    await writeFile(file, await promisify(gzip)(text), { flag: 'wx', mode: 0o600 });
+    console.log(`The backup of ${where} is in ${file}.`);
   } finally {
     await store.close();
   }
+}
+
+async function restore(): Promise<void> {
+  // Looked through before anything is opened, so that a bad file leaves everything as it was.
+  const checked = checkBackup(await readBackupFile(file));
+  refuseDamaged(checked);
+  const isNew = !url && !existsSync(folder);
+  const store = await openStore(url ? { url } : { folder });
+  let isRestored = false;
+  try {
+    const count = await restoreBackup(store.db, checked);
+    isRestored = true;
+    console.log(`${count} ${count === 1 ? 'card is' : 'cards are'} restored into ${where}.`);
+  } finally {
+    await store.close();
+    if (isNew && !isRestored) await rm(folder, { recursive: true });
+  }
+}
+
+function refuseDamaged({ damaged }: CheckedBackup): void {
+  const [first] = damaged;
+  if (!first) return;
+  const list = damaged
+    .slice(0, 20)
+    .map(({ line, what: each, reason }) => `  line ${line}: ${each}: ${reason}`);
+  const more = damaged.length > list.length ? [`  and ${damaged.length - list.length} more`] : [];
+  const told = [...list, ...more].join('\n');
+  if (!options.includes('--leave-out-damaged'))
+    throw new BackupError(
+      `This backup holds what cannot be read, so nothing was restored:\n${told}\n` +
+        'Use another copy of it, or restore all the rest: ./nib restore FILE --leave-out-damaged',
+    );
+  console.log(`Left out:\n${told}`);
 }
 
 async function readBackupFile(path: string): Promise<string> {
@@ -43,8 +77,9 @@ async function readBackupFile(path: string): Promise<string> {
   return plain.toString('utf8');
 }
 
-run().catch((error: unknown) => {
-  const isKnown = error instanceof BackupError || error instanceof FolderInUseError;
-  console.error(isKnown ? error.message : error);
+(what === 'restore' ? restore() : backup()).catch((error: unknown) => {
+  const sentence =
+    error instanceof StoreError ? error.message : folderSentence(error, resolve(file));
+  console.error(sentence ?? error);
   process.exitCode = 1;
 });

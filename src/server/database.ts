@@ -15,6 +15,10 @@ export type Transaction = PgTransaction<
 /** An open database and how to close it. */
 export interface Store {
   readonly db: Database;
+  /** Where it is kept; undefined for a server or memory. */
+  readonly folder: string | undefined;
+  /** Does work that only one process may do at a time, such as filling an empty database. */
+  readonly exclusively: <Result>(work: () => Promise<Result>) => Promise<Result>;
   readonly close: () => Promise<void>;
 }
 
@@ -35,10 +39,18 @@ export function holdStore(store: Promise<Store>): Promise<Store> {
  * @throws Error when nothing opened it; in development it is opened on first use.
  */
 export async function database(): Promise<Database> {
+  return (await store()).db;
+}
+
+/**
+ * The open store of this process.
+ * @throws Error when nothing opened it; in development it is opened on first use.
+ */
+export async function store(): Promise<Store> {
   if (!held[key] && import.meta.env?.DEV) {
     const { openStore } = await import('./openStore');
     holdStore(openStore({ folder: process.env['NIBWRIGHT_DATA'] ?? 'data-demo' }));
   }
   if (!held[key]) throw new Error('database: expected holdStore to have been called at the start');
-  return (await held[key]).db;
+  return held[key];
 }

@@ -1,14 +1,17 @@
-import { mkdir, readdir, rm } from 'node:fs/promises';
-import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { Store } from './database';
+import { closeToOthers, emptyDemoFolder, makeFolder, markDemo, requireRoom } from './dataFolder';
 import { lockFolder } from './lockFolder';
+import { openServer } from './openServer';
 import * as schema from './schema';
+import { folderSentence, StoreError } from './StoreError';
 
 export interface OpenOptions {
   /** The data folder; made when it is not there. Left out for a server or memory. */
   readonly folder?: string;
-  /** Empties the folder first, once it is locked. */
+  /** A folder that is made now is the demo's, and may be emptied later. */
+  readonly isDemo?: boolean;
+  /** Empties the demo's folder first, once it is locked. */
   readonly isFresh?: boolean;
   /** A PostgreSQL server instead of a folder. */
   readonly url?: string | undefined;
@@ -16,35 +19,45 @@ export interface OpenOptions {
   readonly onProgress?: (sentence: string) => void;
 }
 
-const migrationsFolder = fileURLToPath(new URL('./migrations', import.meta.url));
+export const migrationsFolder = fileURLToPath(new URL('./migrations', import.meta.url));
 
 /**
  * Opens the data folder under an exclusive lock (or a PostgreSQL server) and migrates it.
  * Drivers are imported when they are needed, so that only one of them is loaded.
- * @throws FolderInUseError when another process has the folder.
+ * @throws FolderInUseError when another process has the folder; StoreError when it cannot be opened for any reason a
+ * person can mend.
  */
-export async function openStore({
-  folder,
-  isFresh = false,
-  url,
-  onProgress,
-}: OpenOptions): Promise<Store> {
-  if (url !== undefined) return openServer(url);
+export async function openStore(options: OpenOptions): Promise<Store> {
+  const { folder, url, onProgress } = options;
+  if (url !== undefined) return openServer(url, migrationsFolder);
   if (folder === undefined) return openEmbedded(undefined, onProgress);
-  await mkdir(folder, { recursive: true });
+  try {
+    return await openFolder(folder, options);
+  } catch (error) {
+    const sentence = folderSentence(error, folder);
+    throw sentence === undefined ? error : new StoreError(sentence, { cause: error });
+  }
+}
+
+async function openFolder(
+  folder: string,
+  { isDemo = false, isFresh = false, onProgress }: OpenOptions,
+): Promise<Store> {
+  // The database makes its files with rights for everyone, as far as the process lets it.
+  process.umask(0o077);
+  const isNew = await makeFolder(folder);
   const unlock = await lockFolder(folder);
   try {
-    if (isFresh) await emptyFolder(folder);
+    await requireRoom(folder);
+    if (isNew && isDemo) await markDemo(folder);
+    if (isFresh && !isNew) await emptyDemoFolder(folder);
     const store = await openEmbedded(folder, onProgress);
-    return { db: store.db, close: () => store.close().finally(unlock) };
+    await closeToOthers(folder);
+    return { ...store, folder, close: () => store.close().finally(unlock) };
   } catch (error) {
     await unlock();
     throw error;
   }
-}
-
-async function emptyFolder(folder: string): Promise<void> {
-  for (const name of await readdir(folder)) await rm(join(folder, name), { recursive: true });
 }
 
 async function openEmbedded(
@@ -55,24 +68,32 @@ async function openEmbedded(
   const { drizzle } = await import('drizzle-orm/pglite');
   const { migrate } = await import('drizzle-orm/pglite/migrator');
   onProgress?.('Opening the database.');
-  const client = await PGlite.create(folder === undefined ? {} : { dataDir: folder });
+  const client = await PGlite.create(folder === undefined ? {} : { dataDir: folder }).catch(
+    (error: unknown) => {
+      throw folder === undefined ? error : damaged(folder, error);
+    },
+  );
   try {
     const db = drizzle(client, { schema, casing: 'snake_case' });
     onProgress?.('Bringing the tables up to date.');
     await migrate(db, { migrationsFolder });
-    return { db, close: () => client.close() };
+    return {
+      db,
+      folder: undefined,
+      exclusively: (work) => work(),
+      close: () => client.close(),
+    };
   } catch (error) {
     await client.close();
     throw error;
   }
 }
 
-async function openServer(url: string): Promise<Store> {
-  const { Pool } = (await import('pg')).default;
-  const { drizzle } = await import('drizzle-orm/node-postgres');
-  const { migrate } = await import('drizzle-orm/node-postgres/migrator');
-  const pool = new Pool({ connectionString: url });
-  const db = drizzle(pool, { schema, casing: 'snake_case' });
-  await migrate(db, { migrationsFolder });
-  return { db, close: () => pool.end() };
+function damaged(folder: string, cause: unknown): unknown {
+  if (folderSentence(cause, folder) !== undefined) return cause;
+  return new StoreError(
+    `The database in ${folder} cannot be opened: it is damaged, or another program wrote into it. ` +
+      'It was left as it is. Restore a backup into another folder: NIBWRIGHT_DATA=folder ./nib restore FILE',
+    { cause },
+  );
 }

@@ -2,6 +2,7 @@ import { and, desc, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzl
 import { z } from 'zod';
 import type { CardId, DesignerId } from '../../core/plan/ids';
 import { libraryItemSchema } from '../../core/plan/libraryItem';
+import { readItems } from './library';
 import type { Library } from '../../core/plan/library';
 import { planSchema, type Plan } from '../../core/plan/plan';
 import { upgradePlan } from '../../core/plan/upgradePlan';
@@ -63,12 +64,49 @@ export async function listCardTitles(db: Database): Promise<readonly CardTitle[]
     .orderBy(sql`${cards.plan}->'about'->>'title'`, cards.id);
 }
 
-/** The cards of these ids, in no order; ids there are none of are left out. */
+/** A card that was read, or what is known of one that holds no plan any more. */
+export type ReadCard =
+  | ({ readonly isWhole: true } & StoredCard)
+  | {
+      readonly isWhole: false;
+      readonly id: CardId;
+      readonly revision: number;
+      readonly title: string;
+      readonly reason: string;
+    };
+
+/** The cards of these ids, each read on its own, in no order; ids there are none of are left out. */
 export async function readCards(
   db: Database,
   ids: readonly CardId[],
-): Promise<readonly StoredCard[]> {
-  return ids.length === 0 ? [] : selectCards(db, inArray(cards.id, [...ids]));
+): Promise<readonly ReadCard[]> {
+  if (ids.length === 0) return [];
+  const rows = await db
+    .select()
+    .from(cards)
+    .where(inArray(cards.id, [...ids]));
+  return rows.map((row): ReadCard => {
+    try {
+      return { isWhole: true, ...readRow(row) };
+    } catch (error) {
+      console.error(`card ${row.id} cannot be read`, error);
+      const { id, revision } = row;
+      return {
+        isWhole: false,
+        id,
+        revision,
+        title: titleOf(row.plan),
+        reason: 'its plan is damaged',
+      };
+    }
+  });
+}
+
+const titledSchema = z.object({ about: z.object({ title: z.string().min(1) }) });
+
+function titleOf(document: unknown): string {
+  const titled = titledSchema.safeParse(document);
+  return titled.success ? titled.data.about.title : 'A card without a title';
 }
 
 /**
@@ -100,19 +138,19 @@ export async function findCard(
 export async function createCard(db: Database, card: NewCard): Promise<void> {
   const plan = planSchema.parse(card.plan);
   await db.transaction(async (tx) => {
-    const [already] = await tx
-      .select({ saveId: revisions.saveId })
-      .from(revisions)
-      .where(and(eq(revisions.cardId, card.id), eq(revisions.number, 1)));
-    if (already?.saveId === card.saveId) return;
-    await tx.insert(cards).values({
-      id: card.id,
-      plan,
-      revision: 1,
-      embedded: embeddedSchema.parse(card.embedded),
-      changedAt: card.at,
-      binnedAt: null,
-    });
+    const made = await tx
+      .insert(cards)
+      .values({
+        id: card.id,
+        plan,
+        revision: 1,
+        embedded: embeddedSchema.parse(card.embedded),
+        changedAt: card.at,
+        binnedAt: null,
+      })
+      .onConflictDoNothing()
+      .returning({ id: cards.id });
+    if (made.length === 0) return requireSameCard(tx, card);
     await tx.insert(revisions).values({
       cardId: card.id,
       number: 1,
@@ -123,6 +161,15 @@ export async function createCard(db: Database, card: NewCard): Promise<void> {
       plan,
     });
   });
+}
+
+/** @throws Error when the card of that id was made by another save. */
+async function requireSameCard(tx: Transaction, { id, saveId }: NewCard): Promise<void> {
+  const [first] = await tx
+    .select({ saveId: revisions.saveId })
+    .from(revisions)
+    .where(and(eq(revisions.cardId, id), eq(revisions.number, 1)));
+  if (first?.saveId !== saveId) throw new Error(`createCard: there is another card ${id}`);
 }
 
 /** Puts a card into the bin, or with null takes it out; false when there is none of that id. */
@@ -144,11 +191,15 @@ async function selectCards(
     .from(cards)
     .where(condition)
     .orderBy(desc(cards.changedAt), cards.id);
-  return rows.map((row) => ({
+  return rows.map(readRow);
+}
+
+function readRow(row: typeof cards.$inferSelect): StoredCard {
+  return {
     ...row,
     plan: readStoredPlan(row.plan, row.id),
-    embedded: embeddedSchema.parse(row.embedded),
-  }));
+    embedded: readItems(Array.isArray(row.embedded) ? row.embedded : [], `card ${row.id}`),
+  };
 }
 
 /** @throws Error when what is stored is no plan: a fault of ours, since it was checked on the way in. */

@@ -5,8 +5,8 @@ import type { Holding } from '../../core/stash/holding';
 import { giveBack, takeFrom } from '../../core/stash/takeFrom';
 import type { Taking } from '../../core/stash/taking';
 import type { Database, Transaction } from '../database';
-import { cutBatches } from '../schema';
-import { readHolding, writeHolding } from './stash';
+import { cards, cutBatches } from '../schema';
+import { lockStash, readHolding, writeHolding } from './stash';
 
 /** The accepted cut plan of a card; undefined while there is none. */
 export async function findBatch(
@@ -23,9 +23,16 @@ export async function findBatch(
  */
 export async function keepBatch(db: Database, cardId: CardId, batch: CutBatch): Promise<void> {
   await db.transaction(async (tx) => {
-    const before = await findBatch(tx, cardId);
+    const before = await holdBatch(tx, cardId);
     await writeBatch(tx, cardId, { ...batch, taken: before?.taken ?? null });
   });
+}
+
+/** The accepted cut plan of a card, which nobody else changes until this transaction ends. */
+async function holdBatch(tx: Transaction, cardId: CardId): Promise<CutBatch | undefined> {
+  // The card is there before its first plan, so that two first plans wait for one another too.
+  await tx.select({ id: cards.id }).from(cards).where(eq(cards.id, cardId)).for('update');
+  return findBatch(tx, cardId);
 }
 
 async function writeBatch(tx: Transaction, cardId: CardId, batch: CutBatch): Promise<void> {
@@ -42,7 +49,7 @@ async function writeBatch(tx: Transaction, cardId: CardId, batch: CutBatch): Pro
  */
 export async function dropBatch(db: Database, cardId: CardId): Promise<boolean> {
   return db.transaction(async (tx) => {
-    const before = await findBatch(tx, cardId);
+    const before = await holdBatch(tx, cardId);
     if (before?.taken) return false;
     await tx.delete(cutBatches).where(eq(cutBatches.cardId, cardId));
     return true;
@@ -65,8 +72,9 @@ export async function takeForBatch(
   takings: readonly Taking[],
 ): Promise<TakenState | undefined> {
   return db.transaction(async (tx) => {
-    const batch = await findBatch(tx, cardId);
+    const batch = await holdBatch(tx, cardId);
     if (!batch || batch.taken) return undefined;
+    await lockStash(tx);
     const holdings: Holding[] = [];
     const taken: Taking[] = [];
     for (const taking of takings) {
@@ -90,8 +98,9 @@ export async function giveBackForBatch(
   cardId: CardId,
 ): Promise<TakenState | undefined> {
   return db.transaction(async (tx) => {
-    const batch = await findBatch(tx, cardId);
+    const batch = await holdBatch(tx, cardId);
     if (!batch?.taken) return undefined;
+    await lockStash(tx);
     const holdings: Holding[] = [];
     for (const taken of batch.taken) {
       const holding = giveBack(await readHolding(tx, taken.itemId), taken);

@@ -1,4 +1,4 @@
-import { asc, inArray } from 'drizzle-orm';
+import { asc, inArray, sql } from 'drizzle-orm';
 import { libraryItemSchema, type LibraryItem } from '../../core/plan/libraryItem';
 import { findItem, type Library } from '../../core/plan/library';
 import type { Database } from '../database';
@@ -19,11 +19,31 @@ export async function readLibrary(db: Database): Promise<Library> {
     ...new Set(listed.filter((each) => !items.has(keyOf(each))).map((each) => each.id)),
   ];
   if (missing.length > 0)
-    for (const row of await db.select({ data }).from(libraryItems).where(inArray(id, missing))) {
-      const item = libraryItemSchema.parse(row.data);
+    for (const item of readItems(
+      (await db.select({ data }).from(libraryItems).where(inArray(id, missing))).map(
+        (row) => row.data,
+      ),
+      'the stash',
+    ))
       items.set(keyOf(item), item);
-    }
   return listed.flatMap((each) => items.get(keyOf(each)) ?? []);
+}
+
+/** Items as they were kept; one that is damaged is left out and told in the log, so that it takes none of the others along. */
+export function readItems(documents: readonly unknown[], whose: string): readonly LibraryItem[] {
+  return documents.flatMap((document) => {
+    const parsed = libraryItemSchema.safeParse(document);
+    if (parsed.success) return [parsed.data];
+    const [first] = parsed.error.issues;
+    console.error(`${whose} holds a damaged item: ${first?.path.join('.')}: ${first?.message}`);
+    return [];
+  });
+}
+
+/** How many versions of items there are; it grows whenever anything of the stash comes or changes. */
+export async function countItems(db: Database): Promise<number> {
+  const [row] = await db.select({ count: sql<number>`count(*)::int` }).from(libraryItems);
+  return row?.count ?? 0;
 }
 
 /** Adds items; one whose id and version are taken stays out, since a version never changes. */

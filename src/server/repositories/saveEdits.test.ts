@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { fiveLayers, pieceOn, reveal, typed } from '../../../test/support/plans';
 import { freshId, someTime, testDatabase } from '../../../test/support/store';
 import type { Edit } from '../../core/plan/edit';
-import type { CardId, DesignerId, PieceId } from '../../core/plan/ids';
+import type { CardId, DesignerId, LibraryId, PieceId } from '../../core/plan/ids';
 import type { Database } from '../database';
 import { revisions } from '../schema';
 import {
@@ -80,6 +80,29 @@ describe('saving', () => {
       plan: { about: { title: 'Shed door' } },
     });
     expect(await titleOf(id)).toBe('Shed door');
+  });
+
+  it('refuses what applies but makes no card, saying where, and keeps nothing of the save', async () => {
+    const id = await newCard();
+    const lines: Edit = {
+      kind: 'change-piece',
+      id: 'top' as PieceId,
+      change: { lines: ['hello'] },
+    };
+    expect(await save(id, 1, [rename('Lost'), lines])).toMatchObject({ kind: 'unfit' });
+    const use = {
+      item: { id: 'chalk' as LibraryId, version: 1 },
+      amount: 1,
+      pieceId: null,
+      note: '',
+    };
+    const uses = Array.from({ length: 501 }, (_, at): Edit => ({
+      kind: 'set-use',
+      id: `u${at}` as PieceId,
+      use,
+    }));
+    expect(await save(id, 1, uses)).toMatchObject({ kind: 'unfit', issue: { path: 'uses' } });
+    expect(await titleOf(id)).toBe('Bean poles');
   });
 
   it('refuses an edit that does not apply, and keeps nothing of the save', async () => {

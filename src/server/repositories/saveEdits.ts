@@ -28,7 +28,15 @@ export type SaveOutcome =
   | { readonly kind: 'conflict'; readonly revision: number; readonly plan: Plan }
   /** An edit does not apply to the plan it says it starts from. Nothing was kept. */
   | { readonly kind: 'refused'; readonly issue: EditIssue }
+  /** The edits apply, but a card cannot be what they make of it. Nothing was kept. */
+  | { readonly kind: 'unfit'; readonly issue: UnfitIssue }
   | { readonly kind: 'no-card' };
+
+/** Where in the plan, and what is wrong there. */
+export interface UnfitIssue {
+  readonly path: string;
+  readonly reason: string;
+}
 
 const snapshotEvery = 50;
 /** The largest number the column holds. */
@@ -63,7 +71,9 @@ export async function saveEdits(db: Database, save: Save): Promise<SaveOutcome> 
       return { kind: 'conflict', ...current };
 
     const revision = current.revision + 1;
-    const plan = planSchema.parse(applied.plan);
+    const checked = planSchema.safeParse(applied.plan);
+    if (!checked.success) return { kind: 'unfit', issue: firstIssue(checked.error) };
+    const plan = checked.data;
     await tx.insert(revisions).values({
       cardId: save.cardId,
       number: revision,
@@ -150,6 +160,10 @@ function applyAll(
     plan = outcome.plan;
   }
   return { ok: true, plan };
+}
+
+function firstIssue({ issues: [first] }: z.ZodError): UnfitIssue {
+  return { path: first?.path.join('.') ?? '', reason: first?.message ?? '' };
 }
 
 function saved(revision: number, baseRevision: number, plan: Plan): SaveOutcome {

@@ -39,6 +39,17 @@ describe('a change of the stash', () => {
     expect(kept.map(({ name }) => name).toSorted()).toEqual(['Gem', 'Ruby']);
   });
 
+  it('gives every one of many at once a version of its own', async () => {
+    const id = newId();
+    const all = await Promise.all(
+      ['a', 'b', 'c', 'd', 'e', 'f'].map((name) =>
+        changeStash(db, [{ itemId: id, item: gem(id, name) }]),
+      ),
+    );
+    const versions = all.map(({ items }) => items[0]?.version);
+    expect(versions.toSorted()).toEqual([1, 2, 3, 4, 5, 6]);
+  });
+
   it('is made whole or not at all', async () => {
     const [id, other] = [newId(), newId()];
     const bad = { ...gem(other, 'x'), colour: 'red' };
@@ -118,6 +129,31 @@ describe('what a batch takes', () => {
     expect(await readHolding(db, holding.itemId)).toEqual(holding);
     expect(await giveBackForBatch(db, card)).toBeUndefined();
     expect((await findBatch(db, card))?.taken).toBeNull();
+  });
+
+  it('goes out once where eight ask at the same time, and comes back once', async () => {
+    const { card, holding, takings } = await start();
+    await keepBatch(db, card, batch);
+    const eight = <Result>(ask: () => Promise<Result>) =>
+      Promise.all(Array.from({ length: 8 }, () => ask()));
+    const taken = await eight(() => takeForBatch(db, card, takings));
+    expect(taken.filter((state) => state !== undefined)).toHaveLength(1);
+    expect((await readHolding(db, holding.itemId)).sheets[0]?.count).toBe(0);
+    const given = await eight(() => giveBackForBatch(db, card));
+    expect(given.filter((state) => state !== undefined)).toHaveLength(1);
+    expect(await readHolding(db, holding.itemId)).toEqual(holding);
+  });
+
+  it('of two cards takes what there is of one thing from both', async () => {
+    const [one, two] = [await start(), await start()];
+    const takings = one.takings.map((taking) => ({
+      ...taking,
+      sheets: [{ sheet: 'letter' as const, count: 1 }],
+    }));
+    await keepBatch(db, one.card, batch);
+    await keepBatch(db, two.card, batch);
+    await Promise.all([takeForBatch(db, one.card, takings), takeForBatch(db, two.card, takings)]);
+    expect((await readHolding(db, one.holding.itemId)).sheets[0]?.count).toBe(1);
   });
 
   it('stays taken whatever a page that was slow thinks of it, and the plan with it', async () => {

@@ -37,6 +37,14 @@ export async function ensureHoldings(db: Database, all: readonly Holding[]): Pro
   await db.insert(holdings).values(rows).onConflictDoNothing();
 }
 
+/**
+ * Lets no other transaction change the stash until this one ends, so that versions follow one another and what is taken
+ * is taken once; reading goes on.
+ */
+export async function lockStash(tx: Transaction): Promise<void> {
+  await tx.execute(sql`lock table ${libraryItems}, ${holdings} in share row exclusive mode`);
+}
+
 /** What a change of the stash led to. */
 export interface StashState {
   readonly items: readonly LibraryItem[];
@@ -49,6 +57,7 @@ export async function changeStash(
   changes: readonly StashChange[],
 ): Promise<StashState> {
   return db.transaction(async (tx) => {
+    await lockStash(tx);
     const ids = [...new Set(changes.map(({ itemId }) => itemId))];
     const known = await tx
       .select({ id: libraryItems.id, version: sql<number>`max(${libraryItems.version})::int` })
