@@ -11,5 +11,7 @@ export default defineConfig({
   devToolbar: { enabled: false },
   // Our own middleware checks Host and Origin, and says in a sentence what was wrong.
   security: { checkOrigin: false },
+  // Names the inline scripts of the framework by their hashes, for the policy that the middleware sends.
+  experimental: { csp: true },
   vite: { plugins: [tailwindcss()], worker: { format: 'es' } },
 });

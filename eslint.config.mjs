@@ -20,7 +20,7 @@ const mayImport = {
  * does not call another subject; what two need lies below both.
  */
 const coreLayers = [
-  ['length', 'colour'],
+  ['length', 'colour', 'geometry', 'text'],
   ['paper', 'lettering'],
   ['plan'],
   ['outline', 'words', 'stash'],

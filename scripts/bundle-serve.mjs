@@ -6,7 +6,7 @@ await build({
   entryPoints: {
     serve: 'src/server/serve.ts',
     backup: 'src/server/backupCommand.ts',
-    computeThread: 'src/server/computeThread.ts',
+    computeThread: 'src/server/threads/computeThread.ts',
   },
   outdir: 'dist',
   outExtension: { '.js': '.mjs' },

@@ -1,7 +1,7 @@
 // Draws the stamps, dies and stencils of the demo: npm run shapes writes demo/shapes.json.
 import { stencils, type StencilDrawing } from './shapes/stencils';
 import { writeFileSync } from 'node:fs';
-import { flattenPath, type Polygon } from '../src/core/outline/flattenPath';
+import { flattenPath, type Polygon } from '../src/core/geometry/flattenPath';
 import { setWords } from '../src/core/lettering/setWords';
 import { growOutline, uniteOutlines } from '../src/core/outline/polygons';
 import type { LetteringId } from '../src/core/lettering/letterings';

@@ -1,18 +1,65 @@
 import { defineMiddleware } from 'astro:middleware';
 import { answerProblem } from './server/answer';
+import { ledgePage } from './server/ledgePages';
+import { hasRoom } from './server/hasRoom';
+import { fullProblem } from './server/storeProblem';
 import { guardRequest } from './server/requestGuard';
 
-const policy =
-  "default-src 'self'; script-src 'self' 'unsafe-inline'; style-src 'self' 'unsafe-inline'; " +
-  "img-src 'self' data: blob:; connect-src 'self'; frame-ancestors 'none'; base-uri 'none'";
+const policy = (scripts: string) =>
+  `default-src 'self'; ${scripts}; style-src 'self' 'unsafe-inline'; ` +
+  "img-src 'self' data: blob:; connect-src 'self'; object-src 'none'; form-action 'self'; " +
+  "frame-ancestors 'none'; base-uri 'none'";
 
-export const onRequest = defineMiddleware(async ({ request }, next) => {
+/** What each endpoint can be asked with, by its pattern, read off what its file exports. */
+const endpoints = new Map(
+  Object.entries(import.meta.glob<object>('./pages/api/**/*.ts', { eager: true })).map(
+    ([file, module]) => [
+      file.replace('./pages', '').replace(/(\/index)?\.ts$/, ''),
+      Object.keys(module).filter((name) => /^[A-Z]+$/.test(name)),
+    ],
+  ),
+);
+
+export const onRequest = defineMiddleware(async ({ cookies, request, routePattern, url }, next) => {
   const { headers, method } = request;
-  const problem = guardRequest(method, headers.get('host'), headers.get('origin'));
-  if (problem) return answerProblem(403, problem);
-  const response = await next();
-  response.headers.set('content-security-policy', policy);
+  const refusal = guardRequest(method, headers.get('host'), headers.get('origin'));
+  if (refusal) return answerProblem(refusal.status, refusal.problem);
+  if (url.pathname.startsWith('/api/')) {
+    const wrong = wrongRequest(routePattern, method);
+    if (wrong) return wrong;
+  }
+  if (method === 'POST' && !url.pathname.startsWith('/api/compute/') && !(await hasRoom())) {
+    const { status, problem, headers: fields } = fullProblem;
+    return answerProblem(status, problem, fields);
+  }
+  const isLedge = method === 'GET' && url.pathname === '/';
+  const response = await (isLedge
+    ? ledgePage({ cookies, url, request }, new Date(), next)
+    : next());
+  // The framework says which inline scripts are its own; in development it does not.
+  const named = response.headers.get('content-security-policy') ?? '';
+  const scripts = /script-src [^;]+/.exec(named)?.[0] ?? "script-src 'self' 'unsafe-inline'";
+  response.headers.set('content-security-policy', policy(scripts));
   response.headers.set('x-content-type-options', 'nosniff');
   response.headers.set('referrer-policy', 'same-origin');
   return response;
 });
+
+/** The answer to what no endpoint takes; undefined where one does. */
+function wrongRequest(pattern: string, method: string): Response | undefined {
+  const taken = endpoints.get(pattern);
+  if (!taken)
+    return answerProblem(404, {
+      message: 'There is nothing at this address.',
+      hint: 'The computing service is described in /api/openapi.json.',
+    });
+  const allowed = taken.includes('GET') ? [...taken, 'HEAD'] : taken;
+  if (allowed.includes(method)) return undefined;
+  const allow = { allow: [...allowed, 'OPTIONS'].join(', ') };
+  if (method === 'OPTIONS') return new Response(null, { status: 204, headers: allow });
+  const problem = {
+    message: `${method} does nothing here.`,
+    hint: `Ask with ${taken.join(' or ')}.`,
+  };
+  return answerProblem(405, problem, allow);
+}

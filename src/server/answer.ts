@@ -1,5 +1,7 @@
 import type { APIContext } from 'astro';
 import type { z } from 'zod';
+import { deepestJson, readJson as readJsonText } from '../core/text/readJson';
+import { storeProblem } from './storeProblem';
 
 /** What went wrong, in words: what is wrong, then how to mend it. */
 export interface Problem {
@@ -14,6 +16,7 @@ export class ProblemError extends Error {
   constructor(
     readonly status: number,
     readonly problem: Problem,
+    readonly headers: Readonly<Record<string, string>> = {},
   ) {
     super(problem.message);
   }
@@ -21,15 +24,26 @@ export class ProblemError extends Error {
 
 export const megabyte = 1024 * 1024;
 
-export function answerJson(body: unknown, status = 200): Response {
-  return new Response(JSON.stringify(body), {
+type Fields = Readonly<Record<string, string>>;
+
+export function answerJson(body: unknown, status = 200, headers: Fields = {}): Response {
+  return answerJsonText(JSON.stringify(body), status, headers);
+}
+
+/** An answer that was written as JSON elsewhere. */
+export function answerJsonText(text: string, status = 200, headers: Fields = {}): Response {
+  return new Response(text, {
     status,
-    headers: { 'content-type': 'application/json; charset=utf-8', 'cache-control': 'no-store' },
+    headers: {
+      'content-type': 'application/json; charset=utf-8',
+      'cache-control': 'no-store',
+      ...headers,
+    },
   });
 }
 
-export function answerProblem(status: number, problem: Problem): Response {
-  return answerJson({ error: problem }, status);
+export function answerProblem(status: number, problem: Problem, headers: Fields = {}): Response {
+  return answerJson({ error: problem }, status, headers);
 }
 
 /** A file to keep, under this name. */
@@ -51,7 +65,10 @@ export function endpoint(
     try {
       return await handle(context);
     } catch (error) {
-      if (error instanceof ProblemError) return answerProblem(error.status, error.problem);
+      if (error instanceof ProblemError)
+        return answerProblem(error.status, error.problem, error.headers);
+      const known = storeProblem(error);
+      if (known) return answerProblem(known.status, known.problem, known.headers);
       console.error(`${context.request.method} ${context.url.pathname}`, error);
       return answerProblem(500, {
         message: 'Nibwright itself failed here; what was saved is safe.',
@@ -96,15 +113,35 @@ export async function readJson<Schema extends z.ZodType>(
   return parseBody(await readBody(request, mostBytes), schema);
 }
 
-/** @throws ProblemError 400 when the body is not JSON. */
+/**
+ * Reads a body of JSON, its texts cleaned.
+ * @throws ProblemError 415 when it is said to be something else, 400 when it is not JSON or nested too deep.
+ */
 export async function readBody(request: Request, mostBytes = megabyte): Promise<unknown> {
-  const text = await readText(request, mostBytes);
-  try {
-    return JSON.parse(text);
-  } catch {
-    throw new ProblemError(400, { message: 'The body is not JSON.', hint: 'Send a JSON object.' });
-  }
+  const read = readJsonText(await readJsonBody(request, mostBytes));
+  if (read.ok) return read.value;
+  throw new ProblemError(400, notReadable[read.code]);
 }
+
+/** The text of a body of JSON, not parsed yet. @throws ProblemError 415 when it is said to be something else */
+export async function readJsonBody(request: Request, mostBytes = megabyte): Promise<string> {
+  const type = request.headers.get('content-type') ?? '';
+  if (!/^application\/([\w.+-]+\+)?json\s*(;|$)/i.test(type))
+    throw new ProblemError(415, {
+      message: type === '' ? 'The body has no content type.' : `The body is said to be ${type}.`,
+      hint: 'Send JSON, with the header content-type: application/json.',
+    });
+  return readText(request, mostBytes);
+}
+
+/** Why a text is no JSON to be taken in. */
+export const notReadable = {
+  'not-json': { message: 'The body is not JSON.', hint: 'Send a JSON object.' },
+  'too-deep': {
+    message: `The body is nested more than ${deepestJson} deep.`,
+    hint: 'Send a document as the schema in /api/openapi.json describes it.',
+  },
+} as const;
 
 /** @throws ProblemError 400 with the path and the reason of the first thing wrong. */
 export function parseBody<Schema extends z.ZodType>(

@@ -12,7 +12,7 @@ import { writeCsv } from '../core/tutorial/writeCsv';
 import { writeMarkdown } from '../core/tutorial/writeMarkdown';
 import { writeJigPdf, type JigPage } from './writeJigPdf';
 
-interface ExportInput {
+export interface ExportInput {
   readonly file: CardFile;
   readonly library: Library;
   readonly unit: Unit;

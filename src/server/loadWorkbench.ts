@@ -7,6 +7,8 @@ import type { Plan } from '../core/plan/plan';
 import type { Unit } from '../core/length/length';
 import type { Holding } from '../core/stash/holding';
 import { database } from './database';
+import { outlinePoints } from '../core/resolve/outlinePoints';
+import { usedLibrary } from '../core/plan/usedLibrary';
 import { libraryOf } from './exportCard';
 import { findCard } from './repositories/cards';
 import { findBatch } from './repositories/cutBatches';
@@ -29,11 +31,20 @@ export interface WorkbenchStart {
   readonly batch: CutBatch | null;
 }
 
+/** A card for the workbench; one that is heavy is drawn by the browser alone, so that others need not wait for it here. */
+export interface LoadedWorkbench {
+  readonly start: WorkbenchStart;
+  readonly isHeavy: boolean;
+}
+
+/** Points of outlines beyond which a card is heavy: a hundred times what the cards of the demo have. */
+const mostPoints = 50_000;
+
 /** Loads a card for the workbench; undefined when there is no such card. */
 export async function loadWorkbench(
   id: string | undefined,
   cookies: AstroCookies,
-): Promise<WorkbenchStart | undefined> {
+): Promise<LoadedWorkbench | undefined> {
   const cardId = cardIdSchema.safeParse(id);
   if (!cardId.success) return undefined;
   const db = await database();
@@ -45,7 +56,7 @@ export async function loadWorkbench(
     readHoldings(db),
     findBatch(db, card.id),
   ]);
-  return {
+  const start: WorkbenchStart = {
     cardId: card.id,
     plan: card.plan,
     revision: card.revision,
@@ -56,4 +67,6 @@ export async function loadWorkbench(
     holdings,
     batch: batch ?? null,
   };
+  const used = usedLibrary(card.plan, library);
+  return { start, isHeavy: outlinePoints(card.plan, used) > mostPoints };
 }

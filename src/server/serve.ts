@@ -2,10 +2,11 @@ import { createServer, type RequestListener } from 'node:http';
 import { resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { holdStore } from './database';
-import { FolderInUseError } from './lockFolder';
+import { guardedListener } from './guardedListener';
 import { openStore } from './openStore';
 import { seed } from './seed';
-import { holdThreadFolder } from './threadFolder';
+import { StoreError } from './StoreError';
+import { holdPool } from './threads/pool';
 
 /**
  * Starts Nibwright: locks and opens the data, migrates, seeds what is empty, then listens.
@@ -20,19 +21,26 @@ async function serve(): Promise<void> {
   const folder = resolve(process.env['NIBWRIGHT_DATA'] ?? 'data');
   const url = process.env['DATABASE_URL'];
   const port = Number(process.env['PORT'] ?? 4180);
+  const isDemo = process.env['NIBWRIGHT_SEED'] === 'demo';
   const store = await holdStore(
     openStore(
-      url ? { url } : { folder, isFresh: Boolean(process.env['NIBWRIGHT_FRESH']), onProgress: say },
+      url
+        ? { url }
+        : { folder, isDemo, isFresh: Boolean(process.env['NIBWRIGHT_FRESH']), onProgress: say },
     ),
   );
-  const seedFrom = here(process.env['NIBWRIGHT_SEED'] === 'demo' ? '../demo' : '../starter');
-  if (await seed(store.db, seedFrom, new Date())) say('The first data is in place.');
+  const seedFrom = here(isDemo ? '../demo' : '../starter');
+  if (await store.exclusively(() => seed(store.db, seedFrom, new Date())))
+    say('The first data is in place.');
 
-  holdThreadFolder(here('./'));
+  holdPool(here('./computeThread.mjs')).warm();
   process.env['ASTRO_NODE_AUTOSTART'] = 'disabled';
   const entry = here('./server/entry.mjs');
   const { handler } = (await import(entry)) as { readonly handler: RequestListener };
-  const server = createServer(handler);
+  const server = createServer(guardedListener(handler));
+  // A program that asks again within a minute finds its connection still there, however long others kept it waiting.
+  server.keepAliveTimeout = 65_000;
+  server.headersTimeout = 70_000;
   server.once('error', (error: NodeJS.ErrnoException) => {
     fail(
       error.code === 'EADDRINUSE'
@@ -40,7 +48,14 @@ async function serve(): Promise<void> {
         : error.message,
     );
   });
-  server.listen(port, '127.0.0.1', () => say(`Nibwright is ready: http://127.0.0.1:${port}`));
+  server.listen(port, '127.0.0.1', () => {
+    say(`Nibwright is ready: http://127.0.0.1:${port}`);
+    // Draws the Ledge ahead, so that the first one to open it need not wait for that.
+    void fetch(`http://127.0.0.1:${port}/`).then(
+      (page) => page.text(),
+      () => undefined,
+    );
+  });
   const stop = () => {
     server.close();
     server.closeAllConnections();
@@ -56,7 +71,7 @@ function fail(sentence: string): void {
 }
 
 serve().catch((error: unknown) => {
-  if (error instanceof FolderInUseError) fail(error.message);
+  if (error instanceof StoreError) fail(error.message);
   else {
     console.error(error);
     fail('Nibwright could not start; the reason stands above.');

@@ -60,8 +60,11 @@ describe('a server killed in the middle of editing', () => {
       },
       onState: (state) => {
         if (state.kind === 'saved') shown = typed;
-        if (state.kind === 'refused' || state.kind === 'conflict')
+        if (state.kind === 'stopped' || state.kind === 'conflict')
           throw new Error(`a save was not taken: ${JSON.stringify(state)}`);
+      },
+      onRefused: ({ message }) => {
+        throw new Error(`a save was not taken: ${message}`);
       },
       onTakeOver: () => undefined,
     });

@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { readCardFile } from '../../../core/plan/cardFile';
 import type { CardId } from '../../../core/plan/ids';
 import { cardFileSentence } from '../../../core/words/cardFileSentence';
-import { answerJson, endpoint, megabyte, ProblemError, readText } from '../../../server/answer';
+import { answerJson, endpoint, megabyte, ProblemError, readJsonBody } from '../../../server/answer';
 import { database } from '../../../server/database';
 import { importCard } from '../../../server/importCard';
 import { newId } from '../../../server/newId';
@@ -10,7 +10,7 @@ import { readDesigner } from '../../../server/session';
 
 /** Takes a card file in under a new id. */
 export const POST: APIRoute = endpoint(async ({ request, cookies }) => {
-  const read = readCardFile(await readText(request, 4 * megabyte));
+  const read = readCardFile(await readJsonBody(request, 4 * megabyte));
   if (!read.ok) throw new ProblemError(400, cardFileSentence(read.issue));
   const id = newId() as CardId;
   const author = readDesigner(cookies);

@@ -2,16 +2,20 @@ import type { APIRoute } from 'astro';
 import { facesOf } from '../../../../core/plan/faces';
 import { answerFile, endpoint, ProblemError } from '../../../../server/answer';
 import { cardExporters } from '../../../../server/cardExporters';
+import { clientOf } from '../../../../server/clientOf';
 import { database } from '../../../../server/database';
 import { exportCard, libraryOf } from '../../../../server/exportCard';
 import { jigPages } from '../../../../server/writeJigPdf';
 import { requireCard } from '../../../../server/requireCard';
+import { pool } from '../../../../server/threads/pool';
+import type { ExportTask } from '../../../../server/threads/tasks/exportCardFile';
 
 /**
  * The card as a file: `card.nibwright.json`, `sheet.md`, `cuts.csv`, `jig.svg`, `jig.pdf`. `?unit=mm` leads with
  * millimetres; a jig is of a `face` and for a `page`, letter or a4.
  */
-export const GET: APIRoute = endpoint(async ({ params, url }) => {
+export const GET: APIRoute = endpoint(async (context) => {
+  const { params, url, request } = context;
   const db = await database();
   const card = await requireCard(db, params['id']);
   const exporter = cardExporters.find(({ file }) => file === params['file']);
@@ -31,9 +35,13 @@ export const GET: APIRoute = endpoint(async ({ params, url }) => {
     .normalize('NFKD')
     .replaceAll(/[^A-Za-z0-9]+/g, '-')
     .replaceAll(/^-|-$/g, '');
-  return answerFile(
-    await exporter.write({ file, library, unit, face, page }),
-    exporter.type,
-    `${name || 'card'}${exporter.ending}`,
+  const task: ExportTask = {
+    name: exporter.file,
+    input: { file, library, unit, face, page },
+  };
+  const body = await pool().run<string | Uint8Array<ArrayBuffer>>(
+    { task: 'exportCardFile', input: task },
+    { client: clientOf(context), signal: request.signal, seconds: 20, isOurs: true },
   );
+  return answerFile(body, exporter.type, `${name || 'card'}${exporter.ending}`);
 });

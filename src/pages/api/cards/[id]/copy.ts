@@ -8,6 +8,7 @@ import { newId } from '../../../../server/newId';
 import { createCard } from '../../../../server/repositories/cards';
 import { requireCard } from '../../../../server/requireCard';
 import { readDesigner } from '../../../../server/session';
+import { cutText } from '../../../../core/text/cutText';
 
 /** The plan to copy where it is not the stored one: my side of a conflict, or the design on another format. */
 const copySchema = z.strictObject({
@@ -21,7 +22,7 @@ export const POST: APIRoute = endpoint(async ({ params, request, cookies }) => {
   const { plan: wanted, title: named } = await readJson(request, copySchema);
   const { plan: stored, embedded } = await requireCard(db, params['id']);
   const plan = wanted ?? stored;
-  const title = named ?? `${plan.about.title.slice(0, 110)} (copy)`;
+  const title = named ?? `${cutText(plan.about.title, 110)} (copy)`;
   const id = newId() as CardId;
   const author = readDesigner(cookies);
   const copy = { ...plan, about: { ...plan.about, title } };

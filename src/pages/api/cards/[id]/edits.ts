@@ -1,5 +1,6 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
+import type { EditIssue } from '../../../../core/plan/applyEdit';
 import { editSchema } from '../../../../core/plan/edit';
 import { answerJson, endpoint, ProblemError, readJson } from '../../../../server/answer';
 import { database } from '../../../../server/database';
@@ -13,6 +14,12 @@ const saveSchema = z.strictObject({
   edits: z.array(editSchema).min(1).max(2000),
 });
 
+const refusedWords: Readonly<Record<EditIssue['code'], string>> = {
+  'no-such-piece': 'The piece this changes is no longer on the card.',
+  'piece-exists': 'The piece this adds is on the card already.',
+  'too-many-pieces': 'The card has as many pieces as one can have.',
+};
+
 /** Keeps edits as a revision; 409 when others changed the same parts since. */
 export const POST: APIRoute = endpoint(async ({ params, request, cookies }) => {
   const cardId = requireCardId(params['id']);
@@ -22,8 +29,15 @@ export const POST: APIRoute = endpoint(async ({ params, request, cookies }) => {
   if (outcome.kind === 'no-card') throw noCard();
   if (outcome.kind === 'refused')
     throw new ProblemError(400, {
-      message: `An edit does not apply: ${outcome.issue.code} (${outcome.issue.pieceId}).`,
+      message: refusedWords[outcome.issue.code],
+      path: outcome.issue.pieceId,
       hint: 'Load the card again and make the change anew.',
+    });
+  if (outcome.kind === 'unfit')
+    throw new ProblemError(422, {
+      message: `A card cannot hold this change: ${outcome.issue.reason}.`,
+      path: outcome.issue.path,
+      hint: 'Make it in another way.',
     });
   return answerJson(outcome, outcome.kind === 'conflict' ? 409 : 200);
 });

@@ -1,0 +1,58 @@
+import { createHash } from 'node:crypto';
+import type { APIContext } from 'astro';
+import { database } from './database';
+import { localDay } from './localDay';
+import { listCardHeads } from './repositories/cards';
+import { countItems } from './repositories/library';
+import { listDesigners, listReleases, readHouse } from './repositories/team';
+import { readDesigner, readUnit } from './session';
+
+interface LedgePage {
+  readonly html: string;
+  readonly headers: readonly [string, string][];
+}
+
+/** Pages of the Ledge as they were drawn, by what is on them; the oldest goes first. */
+const drawn = new Map<string, LedgePage>();
+/** Each is a megabyte for eighty cards; one browser asks for one or two. */
+const mostPages = 8;
+
+/**
+ * The Ledge as a page: as it was drawn before while nothing on it has changed, else drawn by `draw`. What is on it is
+ * known from heads, names and counts, so that cards are read and drawn only when one of them is new.
+ */
+export async function ledgePage(
+  { cookies, url, request }: Pick<APIContext, 'cookies' | 'url' | 'request'>,
+  now: Date,
+  draw: () => Promise<Response>,
+): Promise<Response> {
+  const key = await keyOf(cookies, url.search, now);
+  const etag = `"${key}"`;
+  const fields = { etag, 'cache-control': 'private, no-cache' };
+  const found = drawn.get(key);
+  if (found && request.headers.get('if-none-match') === etag)
+    return new Response(null, { status: 304, headers: fields });
+  if (found)
+    return new Response(found.html, { headers: [...found.headers, ...Object.entries(fields)] });
+  const response = await draw();
+  if (response.status !== 200) return response;
+  const page = { html: await response.text(), headers: [...response.headers] };
+  drawn.set(key, page);
+  for (const oldest of [...drawn.keys()].slice(0, -mostPages)) drawn.delete(oldest);
+  return new Response(page.html, { headers: [...page.headers, ...Object.entries(fields)] });
+}
+
+async function keyOf(cookies: APIContext['cookies'], search: string, now: Date): Promise<string> {
+  const db = await database();
+  const shown = await Promise.all([
+    listCardHeads(db),
+    listDesigners(db),
+    listReleases(db),
+    countItems(db),
+    readHouse(db),
+  ]);
+  const own = [readDesigner(cookies), readUnit(cookies), search, localDay(now)];
+  return createHash('sha256')
+    .update(JSON.stringify([shown, own]))
+    .digest('base64url');
+}

@@ -1,0 +1,62 @@
+/** An example of a body: the value itself, or where to get it from a running demo. */
+export type ServiceExample = { readonly summary: string } & (
+  { readonly value: unknown } | { readonly externalValue: string }
+);
+
+const demoCard: ServiceExample = {
+  summary: 'A card of the demo',
+  externalValue: '/api/cards/rain-day/card.nibwright.json',
+};
+
+/** A call of each service that can be tried as it stands, by subject. */
+export const serviceExamples: Readonly<Record<string, Readonly<Record<string, ServiceExample>>>> = {
+  resolve: { card: demoCard },
+  supplies: {
+    card: { ...demoCard, summary: 'A card of the demo, to be put under the key `file`' },
+  },
+  composition: { card: demoCard },
+  lengths: {
+    sums: {
+      summary: 'What a person types, in both units and against the marks of a trimmer',
+      value: { texts: ['4 1/4 - 2 x 1/16', '5 mm', '1/3 in'], leading: 'in' },
+    },
+  },
+  cutting: {
+    batch: {
+      summary: 'Forty panels from letter sheets, in sixteenths of an inch',
+      value: {
+        unit: '1/16 in',
+        sheet: { w: 136, h: 176 },
+        pieces: [
+          { id: 'panel', w: 66, h: 86, copies: 40 },
+          { id: 'strip', w: 60, h: 16, copies: 40 },
+        ],
+      },
+    },
+    value: {
+      summary: 'The items worth most from one sheet',
+      value: {
+        sheet: { w: 100, h: 60 },
+        items: [
+          { w: 30, h: 20, value: 7 },
+          { w: 45, h: 25, value: 14, copies: 2 },
+        ],
+        rotation: true,
+      },
+    },
+  },
+  places: {
+    sheet: {
+      summary: 'The largest free places among two obstacles',
+      value: {
+        W: 120,
+        H: 80,
+        obstacles: [
+          [10, 10, 60, 40],
+          [70, 30, 110, 70],
+        ],
+        most: 3,
+      },
+    },
+  },
+};

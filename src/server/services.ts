@@ -1,0 +1,141 @@
+import type { z } from 'zod';
+import { composeCard, compositionAnswerSchema } from '../core/composition/compositionAnswer';
+import { computeCard } from '../core/computeCard';
+import type { CoverSolver } from '../core/cutting/coverSolver';
+import {
+  cuttingAnswerSchema,
+  cuttingProblemSchema,
+  cuttingSchemaFor,
+  piecesAsked,
+  type CardProblem,
+  type CuttingProblem,
+} from '../core/cuttingProblem';
+import {
+  lengthsAnswerSchema,
+  lengthsProblemSchema,
+  solveLengths,
+} from '../core/length/lengthsProblem';
+import { cardFileSchema, type CardFile } from '../core/plan/cardFile';
+import {
+  placesAnswerSchema,
+  placesProblemSchema,
+  placesSchemaFor,
+  solvePlaces,
+} from '../core/placesProblem';
+import { resolveAnswer, resolveAnswerSchema } from '../core/resolveAnswer';
+import { solveCutting } from '../core/solveCutting';
+import { solveSupplies } from '../core/solveSupplies';
+import { suppliesAnswerSchema, suppliesProblemSchema } from '../core/suppliesProblem';
+import { ProblemError } from './answer';
+
+/** What a service is given beside its problem. */
+export interface Means {
+  readonly solver: CoverSolver;
+  /** Whether the time limit has passed. */
+  readonly isOver: () => boolean;
+}
+
+/** One service of the core: what it takes, what it answers, what it is for. */
+export interface ComputeService {
+  readonly subject: string;
+  readonly summary: string;
+  readonly body: z.ZodType;
+  /** The schema a body is meant for, so that what is wrong is told of that one. */
+  readonly schemaFor: (body: unknown) => z.ZodType;
+  readonly answer: z.ZodType;
+  /** Whether a request says itself how long it may take. */
+  readonly hasTimeLimit: boolean;
+  /**
+   * Solves a problem that fits the schema. Answers that may still get better are yielded, the last is returned.
+   * @throws ProblemError where the problem fits the schema, but not itself
+   */
+  readonly solve: (problem: unknown, means: Means) => Generator<unknown, unknown>;
+}
+
+/** Fits a typed solver into the list: what is solved was parsed by the schema beside it. */
+const solving = <Problem>(solve: (problem: Problem, means: Means) => unknown) =>
+  // eslint-disable-next-line require-yield -- these have one answer only
+  function* (problem: unknown, means: Means): Generator<unknown, unknown> {
+    return solve(problem as Problem, means);
+  };
+
+export const services: readonly ComputeService[] = [
+  {
+    subject: 'resolve',
+    summary: 'Every figure of a card file, and its findings',
+    body: cardFileSchema,
+    schemaFor: () => cardFileSchema,
+    answer: resolveAnswerSchema,
+    hasTimeLimit: false,
+    solve: solving(({ plan, library }: CardFile) => resolveAnswer(computeCard(plan, library))),
+  },
+  {
+    subject: 'lengths',
+    summary: 'Typed lengths, read, in both units, aloud, and against the marks',
+    body: lengthsProblemSchema,
+    schemaFor: () => lengthsProblemSchema,
+    answer: lengthsAnswerSchema,
+    hasTimeLimit: false,
+    solve: solving(solveLengths),
+  },
+  {
+    subject: 'cutting',
+    summary: 'How a card’s batch, a bare batch, or one sheet of the most value is cut',
+    body: cuttingProblemSchema,
+    schemaFor: cuttingSchemaFor,
+    answer: cuttingAnswerSchema,
+    hasTimeLimit: true,
+    solve: function* (problem, { solver, isOver }) {
+      const cutting = problem as CuttingProblem;
+      refuseTooMany(cutting);
+      return yield* solveCutting(cutting, solver, isOver);
+    },
+  },
+  {
+    subject: 'supplies',
+    summary: 'What a card’s batch takes, with the cut plan its sheets come from',
+    body: suppliesProblemSchema,
+    schemaFor: () => suppliesProblemSchema,
+    answer: suppliesAnswerSchema,
+    hasTimeLimit: true,
+    solve: solving((problem: CardProblem, { solver, isOver }) => {
+      refuseTooMany(problem);
+      return solveSupplies(problem, solver, isOver);
+    }),
+  },
+  {
+    subject: 'composition',
+    summary: 'Where everything on a card lies: outlines, ruler distances, what is near',
+    body: cardFileSchema,
+    schemaFor: () => cardFileSchema,
+    answer: compositionAnswerSchema,
+    hasTimeLimit: false,
+    solve: solving(composeCard),
+  },
+  {
+    subject: 'places',
+    summary: 'The free places of a sheet among obstacles, or of a card’s panel for given words',
+    body: placesProblemSchema,
+    schemaFor: placesSchemaFor,
+    answer: placesAnswerSchema,
+    hasTimeLimit: false,
+    solve: solving((problem: Parameters<typeof solvePlaces>[0]) => {
+      const answer = solvePlaces(problem);
+      if (answer) return answer;
+      throw new ProblemError(400, {
+        message: 'The card has no panel of that id with figures.',
+        path: 'on',
+        hint: 'Leave it out for the base, or name a piece of paper.',
+      });
+    }),
+  },
+];
+
+function refuseTooMany(problem: CuttingProblem): void {
+  const asked = piecesAsked(problem);
+  if (asked > problem.mostPieces)
+    throw new ProblemError(422, {
+      message: `The problem asks for ${asked} pieces; at most ${problem.mostPieces} are allowed.`,
+      hint: 'Ask for fewer, or raise mostPieces where that is below 50000.',
+    });
+}
