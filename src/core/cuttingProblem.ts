@@ -56,7 +56,10 @@ export const batchProblemSchema = z
         }),
       )
       .min(1)
-      .max(mostKinds),
+      .max(mostKinds)
+      .refine((pieces) => new Set(pieces.map(({ id }) => id)).size === pieces.length, {
+        message: 'every piece needs an id of its own',
+      }),
     /** What a cut takes away. */
     kerf: z.number().int().min(0).max(1_000_000).default(0),
     /** The longest cut; without it there is none too long. */
@@ -169,6 +172,20 @@ export type BatchProblem = z.output<typeof batchProblemSchema>;
 export type ValueProblem = z.output<typeof valueProblemSchema>;
 export type CuttingProblem = CardProblem | BatchProblem | ValueProblem;
 export type CuttingAnswer = Immutable<z.output<typeof cuttingAnswerSchema>>;
+
+/** Pieces of a batch that one sheet may have to hold; more is no cutting but counting. */
+export const mostPiecesOnSheet = 1000;
+
+/** How many of the pieces of a batch lie on one sheet at most; of other problems nothing is told. */
+export function mostOnSheet(problem: CuttingProblem): number {
+  if (!('pieces' in problem)) return 0;
+  const sheets = problem.sheets ?? (problem.sheet ? [problem.sheet] : []);
+  const largest = Math.max(...sheets.map(({ w, h }) => w * h));
+  return problem.pieces.reduce(
+    (sum, { w, h, copies }) => sum + Math.min(copies, Math.floor(largest / (w * h))),
+    0,
+  );
+}
 
 /**
  * Pieces a problem asks for in all; of a value problem, its items.

@@ -11,6 +11,7 @@ import {
   cardProblemSchema,
   cuttingAnswerSchema,
   cuttingSchemaFor,
+  mostOnSheet,
   piecesAsked,
   type CuttingProblem,
 } from './cuttingProblem';
@@ -22,7 +23,7 @@ import { solveSupplies } from './solveSupplies';
 import { suppliesAnswerSchema } from './suppliesProblem';
 
 const solver = highsCoverSolver(await loadHighs());
-const never = () => false;
+const never = { isOver: () => false, secondsLeft: () => Infinity };
 const solve = (body: unknown) => {
   const problem = cuttingSchemaFor(body).parse(body) as CuttingProblem;
   const answer = lastOf(solveCutting(problem, solver, never));
@@ -113,9 +114,60 @@ describe('the cutting service', () => {
 
   it('says that it was cut short when the time is up', () => {
     const problem = batchProblemSchema.parse(batches.cases[0]);
-    const answer = lastOf(solveCutting(problem, solver, () => true));
+    const answer = lastOf(
+      solveCutting(problem, solver, {
+        isOver: () => true,
+        secondsLeft: () => 0,
+      }),
+    );
     expect(answer).toMatchObject({ kind: 'batch', isCutShort: true });
     expect(answer.kind === 'batch' && answer.sheets).toBeGreaterThanOrEqual(15);
+  });
+
+  it('cut short, gives nothing that nobody asked for', () => {
+    let told = 0;
+    for (const workload of batches.cases) {
+      const problem = batchProblemSchema.parse(workload);
+      for (const answer of solveCutting(problem, solver, never)) {
+        if (answer.kind !== 'batch') throw new Error('no batch');
+        told++;
+        const made = new Map<string, number>();
+        for (const { times, pieces } of answer.layouts)
+          for (const { id } of pieces) made.set(id, (made.get(id) ?? 0) + times);
+        expect(answer.isCutShort).toBe(true);
+        for (const { id, copies } of workload.pieces) expect(made.get(id)).toBe(copies);
+      }
+    }
+    expect(told).toBeGreaterThanOrEqual(batches.cases.length);
+  });
+
+  it('is no proof where a piece is larger than its sheet', () => {
+    const pieces = [
+      { id: 'a', w: 20, h: 20, copies: 1 },
+      { id: 'b', w: 5, h: 5, copies: 1 },
+    ];
+    const answer = solve({ sheet: { w: 10, h: 10 }, pieces });
+    expect(answer).toMatchObject({ impossible: ['a'], isProven: false, sheets: 1 });
+    expect(solve({ sheet: { w: 10, h: 10 }, pieces: pieces.slice(0, 1) })).toMatchObject({
+      isProven: false,
+    });
+  });
+
+  it('answers for a sheet a hundred thousand times its pieces, and refuses ids given twice', () => {
+    const piece = { w: 1, h: 1, copies: 500 };
+    const answer = solve({ sheet: { w: 100_000, h: 100_000 }, pieces: [{ id: 'a', ...piece }] });
+    expect(answer).toMatchObject({ sheets: 1, short: [], isProven: true });
+    const strip = { sheet: { w: 100_000, h: 1 }, pieces: [{ id: 'a', ...piece, copies: 999 }] };
+    expect(solve(strip)).toMatchObject({ sheets: 1, isProven: true });
+    expect(mostOnSheet(batchProblemSchema.parse(strip))).toBe(999);
+    const twice = {
+      sheet: { w: 9, h: 9 },
+      pieces: [
+        { id: 'a', ...piece },
+        { id: 'a', ...piece },
+      ],
+    };
+    expect(batchProblemSchema.safeParse(twice).success).toBe(false);
   });
 
   it('counts what is asked for, and refuses two kinds of sheets at once', () => {

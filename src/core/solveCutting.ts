@@ -11,44 +11,52 @@ import { cutJob } from './cutting/cutJob';
 import { placeItems } from './cutting/cutTree';
 import { layOutSheet } from './cutting/layOutSheet';
 import { planCuts, usualBudget } from './cutting/planCuts';
+import type { PlanBudget } from './cutting/patternSearch';
 import { planPieces } from './cutting/planPieces';
 import type { SheetPlan } from './cutting/planSheets';
 import { withCopies } from './plan/withCopies';
 import { resolvePlan } from './resolve/resolvePlan';
 
+/** How long a search may take. */
+export type SearchTime = Pick<PlanBudget, 'isOver' | 'secondsLeft'>;
+
 /**
- * Solves a problem of the cutting service, yielding answers as they get better. `isOver` tells that the
- * time is up; the answer then says that it was cut short.
+ * Solves a problem of the cutting service, yielding answers as they get better; one that is not the
+ * last says that it was cut short, for it is the answer where the search is ended.
  * @throws TooManyRectanglesError for a value problem on too fine a measure.
  */
 export function* solveCutting(
   problem: CuttingProblem,
   solver: CoverSolver,
-  isOver: () => boolean,
+  time: SearchTime,
 ): Generator<CuttingAnswer, CuttingAnswer> {
-  if ('file' in problem) return yield* solveCard(problem, solver, isOver);
-  if ('pieces' in problem) return yield* solveBatch(problem, solver, isOver);
-  return solveValue(problem, isOver);
+  if ('file' in problem) return yield* solveCard(problem, solver, time);
+  if ('pieces' in problem) return yield* solveBatch(problem, solver, time);
+  return solveValue(problem, time.isOver);
 }
 
 function* solveCard(
   { file, copies, holdings, seed }: CardProblem,
   solver: CoverSolver,
-  isOver: () => boolean,
+  time: SearchTime,
 ): Generator<CuttingAnswer, CuttingAnswer> {
   const plan = withCopies(file.plan, copies);
   const job = cutJob(plan, resolvePlan(plan, file.library), holdings);
-  const search = planCuts(job, solver, { ...usualBudget, seed, isOver });
+  const search = planCuts(job, solver, { ...usualBudget, seed, ...time });
   let step = search.next();
-  const answer = (): CuttingAnswer => ({ kind: 'card', isCutShort: isOver(), plan: step.value });
-  for (; !step.done; step = search.next()) yield answer();
-  return answer();
+  const answer = (isCutShort: boolean): CuttingAnswer => ({
+    kind: 'card',
+    isCutShort,
+    plan: step.value,
+  });
+  for (; !step.done; step = search.next()) yield answer(true);
+  return answer(time.isOver());
 }
 
 function* solveBatch(
   problem: BatchProblem,
   solver: CoverSolver,
-  isOver: () => boolean,
+  time: SearchTime,
 ): Generator<CuttingAnswer, CuttingAnswer> {
   const { kerf, longestCut, pieces, seed } = problem;
   const sheets = problem.sheets ?? (problem.sheet ? [problem.sheet] : []);
@@ -70,13 +78,14 @@ function* solveBatch(
     sources,
     wanted,
     solver,
-    { ...usualBudget, seed, isOver },
+    { ...usualBudget, seed, ...time },
     { reach, useful: 0 },
   );
-  const answer = (plan: SheetPlan) => batchAnswer(plan, problem, reach, isOver());
+  const answer = (plan: SheetPlan, isCutShort: boolean) =>
+    batchAnswer(plan, problem, reach, isCutShort);
   let step = search.next();
-  for (; !step.done; step = search.next()) yield answer(step.value);
-  return answer(step.value);
+  for (; !step.done; step = search.next()) yield answer(step.value, true);
+  return answer(step.value, time.isOver());
 }
 
 function batchAnswer(

@@ -3,6 +3,7 @@ import { cutJob } from './cutting/cutJob';
 import type { CoverSolver } from './cutting/coverSolver';
 import { planCuts, usualBudget } from './cutting/planCuts';
 import { lastOf } from './cutting/planSheets';
+import type { SearchTime } from './solveCutting';
 import type { Plan } from './plan/plan';
 import { forOneCard, withCopies } from './plan/withCopies';
 import { resolvePlan } from './resolve/resolvePlan';
@@ -13,12 +14,12 @@ import { supplyList } from './supplies/supplyList';
 export function solveSupplies(
   { file, copies, holdings, seed }: CardProblem,
   solver: CoverSolver,
-  isOver: () => boolean,
+  time: SearchTime,
 ): SuppliesAnswer {
   const plan = withCopies(file.plan, copies);
   const card = resolvePlan(plan, file.library);
   const cut = (each: Plan) =>
-    lastOf(planCuts(cutJob(each, card, holdings), solver, { ...usualBudget, seed, isOver }));
+    lastOf(planCuts(cutJob(each, card, holdings), solver, { ...usualBudget, seed, ...time }));
   const cuts = cut(plan);
   const list = supplyList({
     plan,
@@ -46,7 +47,7 @@ export function solveSupplies(
     })),
     cost: list.cost,
     unpriced: list.unpriced,
-    isCutShort: isOver(),
+    isCutShort: time.isOver(),
     cutPlan: cuts,
   };
 }

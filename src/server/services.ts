@@ -6,6 +6,8 @@ import {
   cuttingAnswerSchema,
   cuttingProblemSchema,
   cuttingSchemaFor,
+  mostOnSheet,
+  mostPiecesOnSheet,
   piecesAsked,
   type CardProblem,
   type CuttingProblem,
@@ -23,16 +25,14 @@ import {
   solvePlaces,
 } from '../core/placesProblem';
 import { resolveAnswer, resolveAnswerSchema } from '../core/resolveAnswer';
-import { solveCutting } from '../core/solveCutting';
+import { solveCutting, type SearchTime } from '../core/solveCutting';
 import { solveSupplies } from '../core/solveSupplies';
 import { suppliesAnswerSchema, suppliesProblemSchema } from '../core/suppliesProblem';
 import { ProblemError } from './answer';
 
-/** What a service is given beside its problem. */
-export interface Means {
+/** What a service is given beside its problem: the solver, and how long it may take. */
+export interface Means extends SearchTime {
   readonly solver: CoverSolver;
-  /** Whether the time limit has passed. */
-  readonly isOver: () => boolean;
 }
 
 /** One service of the core: what it takes, what it answers, what it is for. */
@@ -85,10 +85,10 @@ export const services: readonly ComputeService[] = [
     schemaFor: cuttingSchemaFor,
     answer: cuttingAnswerSchema,
     hasTimeLimit: true,
-    solve: function* (problem, { solver, isOver }) {
+    solve: function* (problem, { solver, ...time }) {
       const cutting = problem as CuttingProblem;
       refuseTooMany(cutting);
-      return yield* solveCutting(cutting, solver, isOver);
+      return yield* solveCutting(cutting, solver, time);
     },
   },
   {
@@ -98,9 +98,9 @@ export const services: readonly ComputeService[] = [
     schemaFor: () => suppliesProblemSchema,
     answer: suppliesAnswerSchema,
     hasTimeLimit: true,
-    solve: solving((problem: CardProblem, { solver, isOver }) => {
+    solve: solving((problem: CardProblem, { solver, ...time }) => {
       refuseTooMany(problem);
-      return solveSupplies(problem, solver, isOver);
+      return solveSupplies(problem, solver, time);
     }),
   },
   {
@@ -137,5 +137,11 @@ function refuseTooMany(problem: CuttingProblem): void {
     throw new ProblemError(422, {
       message: `The problem asks for ${asked} pieces; at most ${problem.mostPieces} are allowed.`,
       hint: 'Ask for fewer, or raise mostPieces where that is below 50000.',
+    });
+  const together = mostOnSheet(problem);
+  if (together > mostPiecesOnSheet)
+    throw new ProblemError(422, {
+      message: `One sheet could hold ${together} of the pieces; at most ${mostPiecesOnSheet} can be planned.`,
+      hint: 'Ask for fewer copies, or give larger pieces.',
     });
 }

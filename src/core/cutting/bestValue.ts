@@ -124,10 +124,11 @@ function searchBuilt(
       limits.map((_, index) => (index === item ? 1 : 0)),
     );
 
+  let popped = 0;
   for (let next = open.pop(); next; next = open.pop()) {
     const bound = Math.max(next.promise, best?.value ?? 0);
     if (next.promise <= (best?.value ?? 0)) break;
-    if (built > mostBuilt || (built % 64 === 0 && isOver()))
+    if (built > mostBuilt || (++popped % 16 === 0 && isOver()))
       return { value: best?.value ?? 0, bound, isProven: false, tree: best?.tree };
     closed.push(next);
     for (const other of closed) {

@@ -25,20 +25,26 @@ export interface RelaxedCover {
   readonly prices: readonly number[];
 }
 
+/** What the search for whole sheets may spend. */
+export interface WholeBudget {
+  /** Branches looked at; the same give the same answer. */
+  readonly mostNodes: number;
+  /** Ends the search whatever it has looked at; Infinity where there is no such limit. */
+  readonly seconds: number;
+}
+
 export interface CoverSolver {
-  /** Where sheets may be cut in parts. */
-  readonly relax: (problem: CoverProblem) => RelaxedCover;
-  /** In whole sheets; undefined where none was found within the nodes allowed. */
-  readonly whole: (problem: CoverProblem, mostNodes: number) => readonly number[] | undefined;
+  /** In whole sheets; undefined where none was found within what may be spent. */
+  readonly whole: (problem: CoverProblem, budget: WholeBudget) => readonly number[] | undefined;
   /**
    * In whole sheets, so many of each source, by patterns of the least burden: each has one, counted once
-   * however often it is cut. Undefined where none was found within the nodes allowed.
+   * however often it is cut. Undefined where none was found within what may be spent.
    */
   readonly simplest: (
     problem: CoverProblem,
     sheets: readonly number[],
     burdens: readonly number[],
-    mostNodes: number,
+    budget: WholeBudget,
   ) => readonly number[] | undefined;
 }
 
@@ -48,22 +54,28 @@ export interface HighsLike {
     problem: string,
     options?: Readonly<Record<string, string | number | boolean>>,
   ) => {
-    readonly Status: string;
     readonly Columns: Readonly<Record<string, { readonly Primal?: number }>>;
-    readonly Rows: readonly { readonly Name: string; readonly Dual?: number }[];
   };
 }
 
 /** A piece that goes without costs more than any sheet saved could: the dearest, so often. */
-const dearness = 100;
+export const dearness = 100;
+/** Less time than this is not worth beginning. */
+const leastSeconds = 0.02;
 
-/** A covering solver on HiGHS. @throws Error when it cannot solve what always has a solution. */
+/** A covering solver on HiGHS. */
 export function highsCoverSolver(highs: HighsLike): CoverSolver {
   const usesOf = (columns: ReturnType<HighsLike['solve']>['Columns'], count: number) =>
     Array.from({ length: count }, (_, index) => columns[`x${index}`]?.Primal ?? 0);
-  const solveWhole = (problem: CoverProblem, text: string, mostNodes: number) => {
-    const { Columns } = highs.solve(text, {
+  const solveWhole = (
+    problem: CoverProblem,
+    write: () => string,
+    { mostNodes, seconds }: WholeBudget,
+  ) => {
+    if (seconds < leastSeconds) return undefined;
+    const { Columns } = highs.solve(write(), {
       mip_max_nodes: mostNodes,
+      ...(Number.isFinite(seconds) && { time_limit: seconds }),
       mip_rel_gap: 0,
       random_seed: 1,
       threads: 1,
@@ -72,19 +84,10 @@ export function highsCoverSolver(highs: HighsLike): CoverSolver {
     return uses.some((use) => use > 0) && keepsLimits(problem, uses) ? uses : undefined;
   };
   return {
-    relax: (problem) => {
-      const { Status, Columns, Rows } = highs.solve(writeProgramme(problem));
-      if (Status !== 'Optimal') throw new Error(`highsCoverSolver: the relaxation is ${Status}`);
-      const prices = problem.wanted.map(() => 0);
-      for (const { Name, Dual } of Rows)
-        if (Name.startsWith('r')) prices[Number(Name.slice(1))] = Math.max(0, Dual ?? 0);
-      return { uses: usesOf(Columns, problem.patterns.length), prices };
-    },
-    whole: (problem, mostNodes) =>
-      solveWhole(problem, writeProgramme(problem, { isWhole: true }), mostNodes),
-    simplest: (problem, sheets, burdens, mostNodes) => {
-      const text = writeProgramme(problem, { isWhole: true, sheets, burdens });
-      const uses = solveWhole(problem, text, mostNodes);
+    whole: (problem, budget) => solveWhole(problem, () => writeProgramme(problem), budget),
+    simplest: (problem, sheets, burdens, budget) => {
+      const write = () => writeProgramme(problem, { sheets, burdens });
+      const uses = solveWhole(problem, write, budget);
       const used = (source: number) =>
         problem.patterns.reduce(
           (sum, pattern, at) => sum + (pattern.source === source ? (uses?.[at] ?? 0) : 0),
@@ -106,7 +109,6 @@ function keepsLimits({ patterns, limits }: CoverProblem, uses: readonly number[]
 }
 
 interface Options {
-  readonly isWhole?: boolean;
   /** Exactly so many of each source at most, and then the burdens are what costs. */
   readonly sheets?: readonly number[];
   readonly burdens?: readonly number[];
@@ -118,7 +120,7 @@ interface Options {
  */
 function writeProgramme(
   { patterns, wanted, costs, limits }: CoverProblem,
-  { isWhole = false, sheets, burdens }: Options = {},
+  { sheets, burdens }: Options = {},
 ): string {
   const rows = wanted.flatMap((count, piece) => {
     if (count <= 0) return [];
@@ -160,7 +162,8 @@ function writeProgramme(
     ...rows,
     ...limitRows,
     ...burdenRows,
-    ...(isWhole ? ['General', ` ${names}`] : []),
+    'General',
+    ` ${names}`,
     ...(burdens ? ['Binary', ` ${patterns.map((_, at) => `y${at}`).join(' ')}`] : []),
     'End',
   ].join('\n');

@@ -8,7 +8,14 @@ import { layOutSheet } from './layOutSheet';
 import { lastOf, planSheets } from './planSheets';
 
 const solver = highsCoverSolver(await loadHighs());
-const budget = { mostPatterns: 300, mostBuilt: 500, mostNodes: 100, seed: 1, isOver: () => false };
+const budget = {
+  mostPatterns: 300,
+  mostBuilt: 500,
+  mostNodes: 100,
+  seed: 1,
+  isOver: () => false,
+  secondsLeft: () => Infinity,
+};
 const piece = (item: number, w: number, h: number): CutTree => ({
   kind: 'item',
   item,

@@ -1,8 +1,15 @@
+/** More places to cut at than this would keep a person waiting; the tables grow with their square. */
+export const mostPatterns = 3000;
+
+/** Sizes that come to more places to cut at than can be looked through. */
+export class TooManyPatternsError extends Error {}
+
 /**
  * The lengths up to `room` that pieces laid side by side can come to, and `room` itself, rising. Every
  * cut can be moved to one of them, since what lies past it can be pushed up to it. Source: Christofides
  * and Whitlock, An algorithm for two-dimensional cutting problems, Operations Research 25 (1977).
  * @param sides each side with how often it may be laid; all are whole and positive.
+ * @throws TooManyPatternsError
  */
 export function normalPatterns(
   room: number,
@@ -12,8 +19,10 @@ export function normalPatterns(
   for (const { length, copies } of sides) {
     const next = new Set(sums);
     for (const sum of sums)
-      for (let count = 1; count <= copies && sum + count * length <= room; count++)
+      for (let count = 1; count <= copies && sum + count * length <= room; count++) {
         next.add(sum + count * length);
+        if (next.size > mostPatterns) throw new TooManyPatternsError();
+      }
     sums = next;
   }
   return [...sums.add(room)].sort((a, b) => a - b);

@@ -1,7 +1,14 @@
 import { bestOnGrid, type ValueBudget } from './bestValue';
-import type { CoverProblem, CoverSolver, Pattern } from './coverSolver';
+import {
+  dearness,
+  type CoverProblem,
+  type CoverSolver,
+  type Pattern,
+  type RelaxedCover,
+} from './coverSolver';
 import { placeItems, type CutTree } from './cutTree';
 import { fillSheet } from './fillSheet';
+import { CoverRelaxation } from './relaxCover';
 import { seeded } from '../seeded';
 import { unboundedValues, type CutGrid, type UnboundedValues } from './unboundedValue';
 
@@ -29,14 +36,20 @@ export interface PlanBudget extends ValueBudget {
   readonly mostNodes: number;
   /** For the order in which quick fillings are tried. */
   readonly seed: number;
+  /** How long the search may still take; Infinity where there is no such limit. */
+  readonly secondsLeft: () => number;
 }
 
 /** How far rounding in the linear programme may mislead; prices are of the order of one sheet. */
 export const rounding = 1e-6;
 /** Quick fillings tried for one set of prices: more where the fewer found nothing; from trial. */
 const fillings = [40, 200, 1000];
+/** Rounds of quick fillings between two looks at what is proven; from trial. */
+const proveEvery = 8;
 /** Patterns taken in at once; from trial. */
 const atOnce = 8;
+/** Patterns the programme in whole sheets chooses from; from trial. */
+const mostInProgramme = 250;
 
 /**
  * The patterns found so far, and how more are found: patterns are made one by one where they would save
@@ -129,33 +142,67 @@ export class PatternSearch {
     return sheets;
   }
 
+  /** Takes patterns in that were found elsewhere, sheets cut alike together. */
+  takeIn(sheets: readonly CutSheets[]): readonly CutSheets[] {
+    const byKey = new Map<string, CutSheets>();
+    for (const { tree, source, times } of sheets) {
+      const key = keyOf(source, countItems(tree, this.pieceCount));
+      const before = byKey.get(key);
+      byKey.set(key, before ? { ...before, times: before.times + times } : { tree, source, times });
+      if (!before) this.#add(source, tree);
+    }
+    return [...byKey.values()];
+  }
+
   /**
-   * Adds patterns until none would save cost.
-   * @param effort how far the search goes where quick fillings find nothing: to the best as if pieces
-   *   could be had without limit, or on to an exact search within the limits.
+   * Adds patterns until none would save cost, or no more than is proven already: with one source in whole sheets, a part
+   * of a sheet saved saves nothing.
+   * @param effort how far the search goes where quick fillings find nothing: no further, or on to the best as if pieces
+   *   could be had without limit, and to an exact search within the limits.
+   * @param isEnough whether a plan is known that costs no more than this
    * @returns the least cost possible, as far as is proven.
    */
   generate(
     wanted: readonly number[],
-    effort: 'quick' | 'unlimited' | 'exact',
+    effort: 'quick' | 'exact',
     limits?: CoverProblem['limits'],
+    isEnough: (bound: number) => boolean = () => false,
   ): number {
     let bound = 0;
-    while (this.#patterns.length < this.budget.mostPatterns && !this.budget.isOver()) {
-      const { prices } = this.solver.relax(this.problem(wanted, limits));
+    const relaxation = this.#relaxation(this.problem(wanted, limits));
+    let known = this.#patterns.length;
+    for (let round = 1; !this.#isSpent(); round++) {
+      for (; known < this.#patterns.length; known++) {
+        const pattern = this.#patterns[known];
+        if (pattern) relaxation.add(pattern);
+      }
+      const { prices, uses } = relaxation.solve(this.budget.isOver);
       const added = this.sources.filter((_, source) =>
         this.#addAll(source, this.#fillings(source, prices, wanted, fillings[0] ?? 1)),
       );
-      if (added.length > 0) continue;
-      if (effort === 'quick') break;
+      if (effort === 'quick' && added.length === 0) break;
+      if (effort === 'quick' || (added.length > 0 && round % proveEvery > 0)) continue;
       const priced = this.sources.map((_, source) =>
-        this.#price(source, prices, wanted, effort === 'exact'),
+        this.#price(source, prices, wanted, added.length === 0),
       );
       bound = Math.max(bound, this.#provenCost(priced, prices, wanted));
+      if (isEnough(bound) || this.#isRounded(bound, uses)) break;
       const more = priced.filter(({ trees }, source) => this.#addAll(source, trees));
-      if (more.length === 0) break;
+      if (more.length + added.length === 0) break;
     }
     return bound;
+  }
+
+  #isSpent(): boolean {
+    return this.#patterns.length >= this.budget.mostPatterns || this.budget.isOver();
+  }
+
+  /** Whether the relaxed plan comes to as many whole sheets as are proven to be needed. */
+  #isRounded(bound: number, uses: readonly number[]): boolean {
+    const [only, ...others] = this.sources;
+    if (!only || others.length > 0 || only.limit !== undefined) return false;
+    const sheets = uses.reduce((sum, use) => sum + use, 0);
+    return Math.ceil(sheets - rounding) <= Math.ceil(bound / only.cost - rounding);
   }
 
   /** Rounds the relaxed plan down, then looks for patterns for the rest, until nothing is left. */
@@ -165,7 +212,7 @@ export class PatternSearch {
     let left = wanted;
     while (left.some((count) => count > 0) && !this.budget.isOver()) {
       const problem = this.problem(left, remaining);
-      const { uses } = this.solver.relax(problem);
+      const { uses } = this.#relaxation(problem).solve(this.budget.isOver);
       const isWhole = uses.some((use) => use >= 1 - rounding);
       const largest = uses.indexOf(Math.max(...uses));
       const cut = uses.map((use, at) =>
@@ -186,10 +233,40 @@ export class PatternSearch {
     return left.every((count) => count <= 0) ? sheets : undefined;
   }
 
-  /** The best plan in whole sheets over all patterns found. */
+  /** What sheets and pieces cost where sheets may be cut in parts, over all patterns found. */
+  relaxed(wanted: readonly number[]): RelaxedCover {
+    return this.#relaxation(this.problem(wanted)).solve(this.budget.isOver);
+  }
+
+  /** The best plan in whole sheets over the patterns found that are nearest to saving anything. */
   whole(wanted: readonly number[]): readonly CutSheets[] | undefined {
-    const uses = this.solver.whole(this.problem(wanted), this.budget.mostNodes);
-    return uses && this.sheetsOf(uses);
+    const { mostNodes, secondsLeft } = this.budget;
+    const problem = this.problem(wanted);
+    const { uses: parts, prices } = this.#relaxation(problem).solve(this.budget.isOver);
+    const lossOf = ({ source, counts }: Pattern) =>
+      counts.reduce((left, count, at) => left - count * (prices[at] ?? 0), this.#costOf(source));
+    const chosen = problem.patterns
+      .map((pattern, at) => ({
+        pattern,
+        at,
+        loss: lossOf(pattern) - ((parts[at] ?? 0) > 0 ? 1 : 0),
+      }))
+      .sort((a, b) => a.loss - b.loss || a.at - b.at)
+      .slice(0, mostInProgramme);
+    const uses = this.solver.whole(
+      { ...problem, patterns: chosen.map(({ pattern }) => pattern) },
+      { mostNodes, seconds: secondsLeft() },
+    );
+    if (!uses) return undefined;
+    const all = problem.patterns.map(() => 0);
+    for (const [index, { at }] of chosen.entries()) all[at] = uses[index] ?? 0;
+    return this.sheetsOf(all);
+  }
+
+  #relaxation({ patterns, wanted, costs, limits }: CoverProblem): CoverRelaxation {
+    const relaxation = new CoverRelaxation(wanted, costs, limits, dearness * Math.max(...costs, 1));
+    for (const pattern of patterns) relaxation.add(pattern);
+    return relaxation;
   }
 
   sheetsOf(uses: readonly number[]): readonly CutSheets[] {
@@ -239,6 +316,7 @@ export class PatternSearch {
     const { grid } = this.#source(source);
     const guide = (this.#guides[source] ??= unboundedValues(grid, prices));
     const tried = Array.from({ length: fills }, (_, fill) => {
+      if (fill % 20 === 19 && this.budget.isOver()) return undefined;
       // The first as priced, the last with prices of anything from nothing to twice as much.
       const spread = (2 * fill) / fills;
       const moved = prices.map((price) => price * (1 + spread * (this.#random() - 0.5)));

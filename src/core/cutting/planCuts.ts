@@ -9,7 +9,13 @@ import type { SheetPlan } from './planSheets';
 import { canBeFreed } from './unboundedValue';
 
 /** What a search spends unless it is told otherwise; from trial. */
-export const usualBudget = { mostPatterns: 600, mostBuilt: 3000, mostNodes: 1000, seed: 1 };
+export const usualBudget = {
+  mostPatterns: 6000,
+  mostBuilt: 3000,
+  mostNodes: 300,
+  seed: 1,
+  secondsLeft: () => Infinity,
+};
 
 /**
  * Plans how every stock of a batch is cut. Plans are yielded as they get better, those of stocks not

@@ -7,7 +7,7 @@ import { TooManyRectanglesError } from './unboundedValue';
 /**
  * As `planSheets`; where sizes are so odd that there are too many places to cut at, they are first taken
  * a little larger, on a coarser measure, and the items cut to size in their places. Then only the area
- * proves anything.
+ * proves anything. Plans only get better, whatever they were found on.
  */
 export function* planPieces(
   sources: readonly SheetSource[],
@@ -16,11 +16,14 @@ export function* planPieces(
   budget: PlanBudget,
   limits: { readonly reach: number; readonly useful: number },
 ): Generator<SheetPlan, SheetPlan> {
-  for (let measure = 0; ; measure = measure === 0 ? finestMeasure : measure * 2) {
+  let best: SheetPlan | undefined;
+  const better = (plan: SheetPlan) => (best = best && isBetter(best, plan) ? best : plan);
+  for (let measure = 0; ; measure = measure === 0 ? finestMeasure(pieces) : measure * 2) {
     const coarse = measure === 0 ? pieces : pieces.map((each) => coarsen(each, measure, sources));
     try {
       const search = planSheets(sources, coarse, solver, budget, limits);
-      const inSize = (plan: SheetPlan) => (measure === 0 ? plan : sizeDown(plan, sources, pieces));
+      const inSize = (plan: SheetPlan) =>
+        better(measure === 0 ? plan : sizeDown(plan, sources, pieces));
       let step = search.next();
       for (; !step.done; step = search.next()) yield inSize(step.value);
       return inSize(step.value);
@@ -30,8 +33,20 @@ export function* planPieces(
   }
 }
 
-/** A quarter of a millimetre, in ticks: coarser sizes start here. */
-const finestMeasure = 4000;
+/** Whether a plan leaves less out than another, or costs less, or is proven where the other is not. */
+function isBetter(plan: SheetPlan, other: SheetPlan): boolean {
+  const missing = ({ short, impossible }: SheetPlan) =>
+    short.reduce((sum, count) => sum + count, 0) + impossible.length * 1e6;
+  const [a, b] = [missing(plan), missing(other)];
+  return a !== b ? a < b : plan.cost < other.cost;
+}
+
+/** Coarser sizes start at so small a part of the largest piece, which is a fraction of a millimetre for most. */
+const finestPart = 800;
+
+function finestMeasure(pieces: readonly WantedPiece[]): number {
+  return Math.max(1, Math.ceil(Math.max(...pieces.map(({ w, h }) => Math.max(w, h))) / finestPart));
+}
 
 /** Up to the next whole measure, but not past the side of a sheet the piece just fits. */
 function coarsen(

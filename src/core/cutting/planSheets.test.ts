@@ -9,11 +9,12 @@ import { lastOf, planSheets, type SheetPlan, type WantedPiece } from './planShee
 
 const solver = highsCoverSolver(await loadHighs());
 const budget = {
-  mostPatterns: 600,
+  mostPatterns: 6000,
   mostBuilt: 3000,
   mostNodes: 1000,
   seed: 1,
   isOver: () => false,
+  secondsLeft: () => Infinity,
 };
 const planOf = (sheet: Sheet, pieces: readonly WantedPiece[], spent = budget) =>
   lastOf(planSheets([{ ...sheet, cost: 1, limit: undefined }], pieces, solver, spent));

@@ -8,8 +8,16 @@ import {
 } from './patternSearch';
 import type { Limits } from './layOutSheet';
 import { leastForOneKind } from './leastForOneKind';
-import { simplifyPlan } from './simplifyPlan';
-import { canBeFreed, cutGrid, type Lying, type SheetSize } from './unboundedValue';
+import { packSheets } from './packSheets';
+import { leaveSurplus, simplifyPlan } from './simplifyPlan';
+import {
+  canBeFreed,
+  cutGrid,
+  TooManyRectanglesError,
+  type CutGrid,
+  type Lying,
+  type SheetSize,
+} from './unboundedValue';
 
 export interface WantedPiece {
   readonly w: number;
@@ -30,6 +38,8 @@ export interface SheetPlan {
   readonly sheets: readonly CutSheets[];
   /** Sheets that cost something. */
   readonly count: number;
+  /** Of all sheets. */
+  readonly cost: number;
   /** Fewer of them than this are impossible. */
   readonly bound: number;
   /** No plan costs less. */
@@ -45,10 +55,11 @@ const sparing = 1e-4;
 
 /**
  * At the least cost, each sheet cut edge to edge, pieces wanted in copies; then by the fewest settings of
- * the fence. Plans are yielded as they get better, the first at once, the last returned. Patterns come
- * from column generation, which also proves how little is possible; whole sheets from the whole-number
- * programme over all patterns found, after a dive has made more of them for what rounding down leaves
- * over. Only where that is not proven the least, the limits are kept in an exact search for patterns.
+ * the fence. Plans are yielded as they get better, the last returned. The first is a quick packing, within
+ * some tens of milliseconds. Patterns come from column generation, which also proves how little is possible,
+ * by quick fillings first; whole sheets come from a dive, which makes more patterns for what rounding down
+ * leaves over. Only where that is not proven the least, patterns are searched for exactly, and sheets come
+ * from the whole-number programme over the best of all patterns found.
  * @throws TooManyRectanglesError
  */
 export function* planSheets(
@@ -70,16 +81,24 @@ export function* planSheets(
   if (wanted.every((count) => count === 0)) return outcome.plan;
 
   const lyings = lyingsOf(pieces, wanted);
+  const packed = packSheets(
+    sources.map((source) => ({ ...source, reach })),
+    lyings,
+    wanted,
+    budget.seed,
+  );
+  if (outcome.offer(packed)) yield outcome.plan;
+  if (budget.isOver()) return outcome.plan;
   const dearest = Math.max(...sources.map(({ cost }) => cost), rounding);
+  const grids = gridsOf(sources, lyings, reach, outcome.plan.isLeast);
+  if (!grids) return outcome.plan;
   const search = new PatternSearch(
-    sources.map((source) => ({
-      grid: cutGrid(source, lyings, reach),
-      cost: Math.max(
-        source.cost / dearest,
-        (sparing * areaOf(source)) / areaOf(largestOf(sources)),
-      ),
-      limit: source.limit,
-    })),
+    sources.flatMap((source, at) => {
+      const grid = grids[at];
+      const spared = (sparing * areaOf(source)) / areaOf(largestOf(sources));
+      const cost = Math.max(source.cost / dearest, spared);
+      return grid ? [{ grid, cost, limit: source.limit }] : [];
+    }),
     pieces.length,
     solver,
     budget,
@@ -87,15 +106,37 @@ export function* planSheets(
   search.start(wanted);
   outcome.prove(provenForOneKind(search, wanted) * dearest);
   if (outcome.offer(search.fillAll(wanted, pieces.map(areaOf)))) yield outcome.plan;
-  for (const effort of ['unlimited', 'exact'] as const) {
-    outcome.prove(search.generate(wanted, effort) * dearest);
+  for (const effort of ['quick', 'exact'] as const) {
+    const isEnough = (bound: number) => outcome.isLeastAt(bound * dearest);
+    outcome.prove(search.generate(wanted, effort, undefined, isEnough) * dearest);
     yield outcome.plan;
     if (outcome.offer(search.dive(wanted))) yield outcome.plan;
-    if (!outcome.plan.isLeast && outcome.offer(search.whole(wanted))) yield outcome.plan;
+    if (outcome.plan.isLeast || budget.isOver()) break;
+    // Not before: prices that follow a packing of single sheets lead the search astray.
+    if (effort === 'exact') outcome.replace(search.takeIn(outcome.sheets));
+    if (effort === 'exact' && outcome.offer(search.whole(wanted))) yield outcome.plan;
     if (outcome.plan.isLeast || budget.isOver()) break;
   }
-  outcome.replace(simplifyPlan(search, outcome.plan.sheets, wanted, useful));
+  outcome.replace(simplifyPlan(search, search.takeIn(outcome.sheets), wanted, useful));
   return outcome.plan;
+}
+
+/**
+ * The places each source may be cut at; undefined where there are too many of them, and nothing is to be found any more.
+ * @throws TooManyRectanglesError where something still is
+ */
+function gridsOf(
+  sources: readonly SheetSource[],
+  lyings: readonly Lying[],
+  reach: number,
+  isLeast: boolean,
+): readonly CutGrid[] | undefined {
+  try {
+    return sources.map((source) => cutGrid(source, lyings, reach));
+  } catch (error) {
+    if (isLeast && error instanceof TooManyRectanglesError) return undefined;
+    throw error;
+  }
 }
 
 /** Runs a search to its end. */
@@ -159,6 +200,22 @@ class Outcome {
   replace(sheets: readonly CutSheets[]): void {
     this.#sheets = sheets;
     this.#short = this.#shortOf(sheets);
+    this.#trimmed = undefined;
+  }
+
+  /** As the search has it, with what is made beyond what is wanted. */
+  get sheets(): readonly CutSheets[] {
+    return this.#sheets;
+  }
+
+  #trimmed: readonly CutSheets[] | undefined;
+
+  /** Whether no plan could cost less, were this proven. */
+  isLeastAt(cost: number): boolean {
+    return (
+      sumOf(this.#short) === 0 &&
+      this.#costOf(this.#sheets) <= this.#reachable(cost) + rounding * this.#dearest
+    );
   }
 
   prove(cost: number): void {
@@ -170,19 +227,31 @@ class Outcome {
       (sum, { source, times }) => sum + ((this.sources[source]?.cost ?? 0) > 0 ? times : 0),
       0,
     );
-    const costs = [...new Set(this.sources.map(({ cost }) => cost).filter((cost) => cost > 0))];
-    const dearest = Math.max(...costs, 0);
+    const dearest = this.#dearest;
     const least = this.#leastCost - this.#spared * dearest;
     const bound = dearest > 0 ? Math.max(0, Math.ceil(least / dearest - rounding)) : 0;
-    const isAll = sumOf(this.#short) === 0;
     return {
-      sheets: this.#sheets,
+      // Whoever ends the search now cuts nothing that nobody asked for.
+      sheets: (this.#trimmed ??= leaveSurplus(this.#sheets, this.wanted)),
       count,
+      cost: this.#costOf(this.#sheets),
       bound: Math.min(bound, count),
-      isLeast: isAll && this.#costOf(this.#sheets) <= leastReach(least, costs) + rounding * dearest,
+      isLeast: this.impossible.length === 0 && this.isLeastAt(this.#leastCost),
       impossible: this.impossible,
       short: this.#short,
     };
+  }
+
+  get #dearest(): number {
+    return Math.max(...this.sources.map(({ cost }) => cost), 0);
+  }
+
+  /** The least at or above a proven cost that sheets can come to together. */
+  #reachable(cost: number): number {
+    const costs = [
+      ...new Set(this.sources.map((source) => source.cost).filter((each) => each > 0)),
+    ];
+    return leastReach(cost - this.#spared * this.#dearest, costs);
   }
 
   /** What sparing adds at most to the cost of a plan in which all that is left over is used. */

@@ -11,6 +11,8 @@ const mostChoices = 40;
 const mostBranches = 30;
 /** Quick fillings tried to bring the items of a sheet closer together. */
 const fillings = 60;
+/** Layouts whose items are brought together; a plan of more has its leftovers where they fall. */
+const mostGathered = 12;
 
 /**
  * The same number of sheets, with the fence set less often: layouts are chosen again by how many settings
@@ -25,7 +27,19 @@ export function simplifyPlan(
 ): readonly CutSheets[] {
   if (search.budget.isOver()) return sheets;
   const chosen = chooseAgain(search, sheets, wanted, useful);
-  return leaveSurplus(chosen, wanted).map((each) => gather(each, search, useful));
+  let gathered = 0;
+  return leaveSurplus(chosen, wanted).map((each) => {
+    if (search.budget.isOver() || gathered >= mostGathered || isFull(each, search)) return each;
+    gathered++;
+    return gather(each, search, useful);
+  });
+}
+
+/** Whether so little of a sheet is left that there is nothing to bring together. */
+function isFull({ tree, source }: CutSheets, search: PatternSearch): boolean {
+  const { w, h } = search.sources[source]?.grid.sheet ?? { w: 0, h: 0 };
+  const filled = placeItems(tree).reduce((sum, item) => sum + item.w * item.h, 0);
+  return filled > 0.85 * w * h;
 }
 
 function settingsOf(tree: CutTree, { grid }: PricedGrid, useful: number): number {
@@ -42,7 +56,7 @@ function chooseAgain(
     sheets.reduce((sum, each) => sum + (each.source === source ? each.times : 0), 0),
   );
   const problem = search.problem(wanted);
-  const { prices } = search.solver.relax(problem);
+  const { prices } = search.relaxed(wanted);
   const loss = problem.patterns.map(({ source, counts }) =>
     counts.reduce(
       (left, count, piece) => left - count * (prices[piece] ?? 0),
@@ -63,7 +77,10 @@ function chooseAgain(
   });
   if (inUse.length > mostChoices) return sheets;
   const patterns = choices.flatMap((at) => problem.patterns[at] ?? []);
-  const uses = search.solver.simplest({ ...problem, patterns }, used, burdens, mostBranches);
+  const uses = search.solver.simplest({ ...problem, patterns }, used, burdens, {
+    mostNodes: mostBranches,
+    seconds: search.budget.secondsLeft(),
+  });
   if (!uses || !holdsAll(patterns, uses, wanted)) return sheets;
   const again = uses.flatMap((times, at): CutSheets[] => {
     const tree = search.treeOf(choices[at] ?? -1);
@@ -93,7 +110,7 @@ function holdsAll(
 }
 
 /** Takes out what is made beyond what is wanted, sheet by sheet, from where most paper stays whole. */
-function leaveSurplus(
+export function leaveSurplus(
   sheets: readonly CutSheets[],
   wanted: readonly number[],
 ): readonly CutSheets[] {
@@ -161,7 +178,6 @@ function gather(sheets: CutSheets, search: PatternSearch, useful: number): CutSh
   const { sheet, reach } = grid;
   const placed = placeItems(sheets.tree);
   const filled = placed.reduce((sum, { w, h }) => sum + w * h, 0);
-  if (filled > 0.85 * sheet.w * sheet.h) return sheets;
   const counts = countItems(sheets.tree, search.pieceCount);
   const random = seeded(search.budget.seed);
   const areas = counts.map((_, piece) => {

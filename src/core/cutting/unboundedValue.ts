@@ -1,5 +1,11 @@
 import { oneAbove, sideBySide, type CutTree } from './cutTree';
-import { normalPatterns, patternAt, patternFinder, restPlaces } from './normalPatterns';
+import {
+  normalPatterns,
+  patternAt,
+  patternFinder,
+  restPlaces,
+  TooManyPatternsError,
+} from './normalPatterns';
 
 export interface SheetSize {
   readonly w: number;
@@ -53,8 +59,8 @@ export const mostRectangles = 160_000;
 
 /** A problem with more rectangles to look at than `mostRectangles`. */
 export class TooManyRectanglesError extends Error {
-  constructor(readonly rectangles: number) {
-    super(`cutGrid: ${rectangles} rectangles, at most ${mostRectangles}`);
+  constructor() {
+    super(`cutGrid: more than ${mostRectangles} rectangles`);
   }
 }
 
@@ -67,10 +73,9 @@ export function cutGrid(sheet: SheetSize, all: readonly Lying[], reach = Infinit
   const lyings = all.filter(({ w, h, copies }) => copies > 0 && canBeFreed(sheet, { w, h }, reach));
   const sides = (side: 'w' | 'h') =>
     lyings.map((lying) => ({ length: lying[side], copies: lying.copies }));
-  const widths = reachPatterns(normalPatterns(sheet.w, sides('w')), reach);
-  const heights = reachPatterns(normalPatterns(sheet.h, sides('h')), reach);
-  if (widths.length * heights.length > mostRectangles)
-    throw new TooManyRectanglesError(widths.length * heights.length);
+  const widths = placesToCut(sheet.w, sides('w'), reach);
+  const heights = placesToCut(sheet.h, sides('h'), reach);
+  if (widths.length * heights.length > mostRectangles) throw new TooManyRectanglesError();
   return {
     sheet,
     reach,
@@ -93,6 +98,18 @@ export function canBeFreed(sheet: SheetSize, { w, h }: SheetSize, reach: number)
   if (w === sheet.w && h === sheet.h) return true;
   if (sheet.w > reach && sheet.h > reach) return false;
   return (w <= reach || h === sheet.h) && (h <= reach || w === sheet.w);
+}
+
+function placesToCut(
+  side: number,
+  sides: Parameters<typeof normalPatterns>[1],
+  reach: number,
+): readonly number[] {
+  try {
+    return reachPatterns(normalPatterns(side, sides), reach);
+  } catch (error) {
+    throw error instanceof TooManyPatternsError ? new TooManyRectanglesError() : error;
+  }
 }
 
 /** Cuts at the reach, and just past it, so that no length between two patterns straddles it. */

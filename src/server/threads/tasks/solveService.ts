@@ -28,9 +28,12 @@ export const solveService: ThreadWork = async (input, { part, limit, solver }) =
   const seconds = service.hasTimeLimit ? timeLimitOf(problem) : Infinity;
   if (service.hasTimeLimit) limit(seconds);
   const end = Date.now() + seconds * 1000;
-  const isOver = () => Date.now() > end;
+  const time = {
+    isOver: () => Date.now() > end,
+    secondsLeft: () => (end - Date.now()) / 1000,
+  };
   try {
-    const search = service.solve(problem, { solver: await solver(), isOver });
+    const search = service.solve(problem, { solver: await solver(), ...time });
     let told = 0;
     let step = search.next();
     for (; !step.done; step = search.next()) {
