@@ -166,7 +166,7 @@ test('the jig is taken along as SVG and PDF, of what was just done', async ({ pa
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'PDF A4' }).click(),
   ]);
-  expect(download.suggestedFilename()).toBe('Bean-poles-for-a-neighbour-copy-jig.pdf');
+  expect(download.suggestedFilename()).toBe('Bean-poles-for-a-neighbour-copy-front-jig-a4.pdf');
 });
 
 test('words come out as wide as the browser sets them', async ({ page }) => {

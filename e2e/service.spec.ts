@@ -73,7 +73,9 @@ test('pictures of cards are given by their ids, at most sixty at once', async ({
 test('what is no JSON, too large, or about no card is never a fault of the server', async ({
   request,
 }) => {
-  const post = async (path: string, data: string) => (await request.post(path, { data })).status();
+  const headers = { 'content-type': 'application/json' };
+  const post = async (path: string, data: string) =>
+    (await request.post(path, { data, headers })).status();
   expect(await post('/api/compute/lengths', '{')).toBe(400);
   expect(await post('/api/compute/resolve', 'x'.repeat(1_100_000))).toBe(413);
   expect(await post('/api/cards/NO SUCH/edits', '{}')).toBe(404);

@@ -64,19 +64,28 @@ export function ensureBuild() {
 /** Makes sure there is a Chromium for the browser tests, from Debian's packages where it may. */
 export function ensureBrowser() {
   if (existsSync(browser)) return;
-  const mayInstall = process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
-  if (mayInstall) {
-    console.log('Installing Chromium from Debian’s packages.');
-    run('apt-get', ['update', '-qq'], { quiet: true });
-    run('apt-get', ['install', '-y', '-qq', 'chromium'], {
-      quiet: true,
-      env: { ...environment, DEBIAN_FRONTEND: 'noninteractive' },
-    });
-  }
+  installPackage('chromium');
   if (!existsSync(browser))
     throw new StepError(
       `The browser tests need Chromium at ${browser}. Install the package chromium, then try again.`,
     );
+}
+
+/** Makes sure there is a PostgreSQL server to test with, where it may; where there is none those tests are left out. */
+export function ensurePostgres() {
+  if (!existsSync('/usr/lib/postgresql')) installPackage('postgresql');
+}
+
+/** @param {string} name of one of Debian's packages */
+function installPackage(name) {
+  const mayInstall = process.getuid?.() === 0 && existsSync('/usr/bin/apt-get');
+  if (!mayInstall) return;
+  console.log(`Installing ${name} from Debian’s packages.`);
+  run('apt-get', ['update', '-qq'], { quiet: true });
+  run('apt-get', ['install', '-y', '-qq', name], {
+    quiet: true,
+    env: { ...environment, DEBIAN_FRONTEND: 'noninteractive' },
+  });
 }
 
 /**

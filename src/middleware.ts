@@ -1,6 +1,8 @@
 import { defineMiddleware } from 'astro:middleware';
 import { answerProblem } from './server/answer';
 import { ledgePage } from './server/ledgePages';
+import { reactScripts } from './server/reactScripts';
+import { isStoreThere } from './server/isStoreThere';
 import { hasRoom } from './server/hasRoom';
 import { fullProblem } from './server/storeProblem';
 import { guardRequest } from './server/requestGuard';
@@ -32,13 +34,18 @@ export const onRequest = defineMiddleware(async ({ cookies, request, routePatter
     const { status, problem, headers: fields } = fullProblem;
     return answerProblem(status, problem, fields);
   }
+  const isPage = method === 'GET' && !url.pathname.startsWith('/api/');
+  if (isPage && url.pathname !== '/away' && !(await isStoreThere())) return next('/away');
   const isLedge = method === 'GET' && url.pathname === '/';
   const response = await (isLedge
     ? ledgePage({ cookies, url, request }, new Date(), next)
     : next());
   // The framework says which inline scripts are its own; in development it does not.
   const named = response.headers.get('content-security-policy') ?? '';
-  const scripts = /script-src [^;]+/.exec(named)?.[0] ?? "script-src 'self' 'unsafe-inline'";
+  const own = /script-src [^;]+/.exec(named)?.[0];
+  const scripts = own
+    ? `${own.trim()} ${await reactScripts()}`
+    : "script-src 'self' 'unsafe-inline'";
   response.headers.set('content-security-policy', policy(scripts));
   response.headers.set('x-content-type-options', 'nosniff');
   response.headers.set('referrer-policy', 'same-origin');

@@ -176,15 +176,18 @@ export type CuttingAnswer = Immutable<z.output<typeof cuttingAnswerSchema>>;
 /** Pieces of a batch that one sheet may have to hold; more is no cutting but counting. */
 export const mostPiecesOnSheet = 1000;
 
-/** How many of the pieces of a batch lie on one sheet at most; of other problems nothing is told. */
+/** How many of the pieces of a batch have room on one sheet, by their area; of other problems nothing is told. */
 export function mostOnSheet(problem: CuttingProblem): number {
   if (!('pieces' in problem)) return 0;
   const sheets = problem.sheets ?? (problem.sheet ? [problem.sheet] : []);
-  const largest = Math.max(...sheets.map(({ w, h }) => w * h));
-  return problem.pieces.reduce(
-    (sum, { w, h, copies }) => sum + Math.min(copies, Math.floor(largest / (w * h))),
-    0,
-  );
+  let room = Math.max(...sheets.map(({ w, h }) => w * h));
+  let most = 0;
+  for (const { w, h, copies } of problem.pieces.toSorted((a, b) => a.w * a.h - b.w * b.h)) {
+    const count = Math.min(copies, Math.floor(room / (w * h)));
+    most += count;
+    room -= count * w * h;
+  }
+  return most;
 }
 
 /**

@@ -27,6 +27,8 @@ export interface CardExporter {
   /** Its name in the address. */
   readonly file: string;
   readonly ending: string;
+  /** What the name tells beside the card: the kind of file, and the face and sheet where it is of one. */
+  readonly says: (input: Pick<ExportInput, 'file' | 'face' | 'page'>) => readonly string[];
   readonly type: string;
   readonly write: (input: ExportInput) => string | Promise<Uint8Array<ArrayBuffer>>;
 }
@@ -52,31 +54,36 @@ export const cardExporters: readonly CardExporter[] = [
   {
     file: 'card.nibwright.json',
     ending: '.nibwright.json',
+    says: () => [],
     type: 'application/json; charset=utf-8',
     write: ({ file }) => writeCardFile(file),
   },
   {
     file: 'sheet.md',
     ending: '.md',
+    says: () => ['project sheet'],
     type: 'text/markdown; charset=utf-8',
     write: (input) => writeMarkdown(sheetOf(input), suppliesOf(input)),
   },
   {
     file: 'cuts.csv',
-    ending: '-cuts.csv',
+    ending: '.csv',
+    says: () => ['cutting list'],
     type: 'text/csv; charset=utf-8',
     write: (input) => writeCsv(sheetOf(input)),
   },
   {
     file: 'jig.svg',
-    ending: '-jig.svg',
+    ending: '.svg',
+    says: ({ file, face }) => [faceName(face, file.plan.base.fold), 'jig'],
     type: 'image/svg+xml',
     write: ({ file, library, face }) =>
       writeJigSvg(resolvePlan(file.plan, library), face, jigTitle(file, face)),
   },
   {
     file: 'foam.svg',
-    ending: '-foam.svg',
+    ending: '.svg',
+    says: () => ['foam sheets'],
     type: 'image/svg+xml',
     write: ({ file: { plan }, library }) =>
       writeFoamSvg(
@@ -86,7 +93,8 @@ export const cardExporters: readonly CardExporter[] = [
   },
   {
     file: 'jig.pdf',
-    ending: '-jig.pdf',
+    ending: '.pdf',
+    says: ({ file, face, page }) => [faceName(face, file.plan.base.fold), 'jig', page],
     type: 'application/pdf',
     write: ({ file, library, face, page }) =>
       writeJigPdf(resolvePlan(file.plan, library), face, page, jigTitle(file, face)),

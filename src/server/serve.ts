@@ -6,7 +6,7 @@ import { guardedListener } from './guardedListener';
 import { openStore } from './openStore';
 import { seed } from './seed';
 import { StoreError } from './StoreError';
-import { holdPool } from './threads/pool';
+import { holdThreadFile } from './threads/pool';
 
 /**
  * Starts Nibwright: locks and opens the data, migrates, seeds what is empty, then listens.
@@ -33,7 +33,7 @@ async function serve(): Promise<void> {
   if (await store.exclusively(() => seed(store.db, seedFrom, new Date())))
     say('The first data is in place.');
 
-  holdPool(here('./computeThread.mjs')).warm();
+  holdThreadFile(here('./computeThread.mjs'));
   process.env['ASTRO_NODE_AUTOSTART'] = 'disabled';
   const entry = here('./server/entry.mjs');
   const { handler } = (await import(entry)) as { readonly handler: RequestListener };

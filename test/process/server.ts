@@ -14,6 +14,10 @@ interface Settings {
   readonly folder: string;
   readonly port: number;
   readonly seed?: 'demo' | 'starter';
+  /** Empties the demo's folder first. */
+  readonly isFresh?: boolean;
+  /** A PostgreSQL server instead of the folder. */
+  readonly url?: string;
 }
 
 /** Starts a process and gives back what it printed and how it ended, for one that should not start. */
@@ -49,7 +53,7 @@ export async function startServer(settings: Settings): Promise<RunningServer> {
   };
 }
 
-function launch({ folder, port, seed = 'demo' }: Settings): {
+function launch({ folder, port, seed = 'demo', isFresh = false, url = '' }: Settings): {
   readonly child: ChildProcess;
   readonly said: () => string;
 } {
@@ -60,7 +64,8 @@ function launch({ folder, port, seed = 'demo' }: Settings): {
       NIBWRIGHT_DATA: folder,
       NIBWRIGHT_SEED: seed,
       PORT: String(port),
-      DATABASE_URL: '',
+      NIBWRIGHT_FRESH: isFresh ? '1' : '',
+      DATABASE_URL: url,
     },
     stdio: ['ignore', 'pipe', 'pipe'],
   });

@@ -9,6 +9,7 @@ import {
 import type { Limits } from './layOutSheet';
 import { leastForOneKind } from './leastForOneKind';
 import { packSheets } from './packSheets';
+import { perfectSheets } from './perfectSheets';
 import { leaveSurplus, simplifyPlan } from './simplifyPlan';
 import {
   canBeFreed,
@@ -112,6 +113,20 @@ export function* planSheets(
     yield outcome.plan;
     if (outcome.offer(search.dive(wanted))) yield outcome.plan;
     if (outcome.plan.isLeast || budget.isOver()) break;
+    if (
+      effort === 'quick' &&
+      mayBeWithoutWaste(sources, pieces, wanted, outcome.plan.bound, reach)
+    ) {
+      const [only] = sources;
+      // Half of the time there is: what it does not find is left to prices.
+      const half = budget.secondsLeft() / 2;
+      const isOver = () => budget.isOver() || budget.secondsLeft() < half;
+      const full = only ? perfectSheets(only, lyings, wanted, budget.seed, isOver) : [];
+      search.takeIn(full.map((tree) => ({ tree, source: 0, times: 1 })));
+      if (full.length > 0 && outcome.offer(search.whole(wanted))) yield outcome.plan;
+      if (outcome.offer(search.dive(wanted))) yield outcome.plan;
+      if (outcome.plan.isLeast || budget.isOver()) break;
+    }
     // Not before: prices that follow a packing of single sheets lead the search astray.
     if (effort === 'exact') outcome.replace(search.takeIn(outcome.sheets));
     if (effort === 'exact' && outcome.offer(search.whole(wanted))) yield outcome.plan;
@@ -119,6 +134,24 @@ export function* planSheets(
   }
   outcome.replace(simplifyPlan(search, search.takeIn(outcome.sheets), wanted, useful));
   return outcome.plan;
+}
+
+/** From this share of the sheets on, so little may be wasted that a search for full sheets is worth its while. */
+const hardlyAnyWaste = 0.97;
+
+/** Whether as few sheets as are proven could only do with hardly any waste. */
+function mayBeWithoutWaste(
+  sources: readonly SheetSource[],
+  pieces: readonly WantedPiece[],
+  wanted: readonly number[],
+  bound: number,
+  reach: number,
+): boolean {
+  const [only, ...others] = sources;
+  if (!only || others.length > 0 || only.limit !== undefined) return false;
+  const area = pieces.reduce((sum, piece, at) => sum + areaOf(piece) * (wanted[at] ?? 0), 0);
+  const isWithinReach = Math.max(only.w, only.h) <= reach;
+  return isWithinReach && area >= hardlyAnyWaste * bound * areaOf(only);
 }
 
 /**

@@ -1,6 +1,6 @@
-import Papa from 'papaparse';
 import { writeLength } from '../length/formatLength';
-import { lengthFromTicks, TICKS_PER_MILLIMETRE, type Unit } from '../length/length';
+import { lengthFromTicks, TICKS_PER_INCH, TICKS_PER_MILLIMETRE, type Unit } from '../length/length';
+import { writeCsvTable } from '../text/writeCsvTable';
 import type { CutPlan } from './cutPlan';
 import { sourceName } from './cutSentences';
 
@@ -22,8 +22,9 @@ export function writeCutsCsv({ stocks }: CutPlan, unit: Unit): string {
           sheets: times,
           step: step + 1,
           line: line === 'upright' ? 'top to bottom' : 'side to side',
-          [`fence ${unit}`]: writeLength(lengthFromTicks(fence), unit).replace('⁄', '/'),
-          'fence mm exactly': fence / TICKS_PER_MILLIMETRE,
+          [`fence as set, ${unit}`]: writeLength(lengthFromTicks(fence), unit),
+          'fence in': fence / TICKS_PER_INCH,
+          'fence mm': fence / TICKS_PER_MILLIMETRE,
           cuts: lines.length,
           'at mm': lines.map((each) => each / TICKS_PER_MILLIMETRE).join(' '),
           pieces: [...new Set(pieces.flatMap(({ letters }) => letters))].join(' '),
@@ -31,5 +32,5 @@ export function writeCutsCsv({ stocks }: CutPlan, unit: Unit): string {
       }),
     ),
   );
-  return `${Papa.unparse(rows, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
+  return writeCsvTable(rows);
 }

@@ -10,7 +10,9 @@ import { lastOf } from '../cutting/planSheets';
 import { writeCutsCsv } from '../cutting/writeCutsCsv';
 import { TICKS_PER_MILLIMETRE } from '../length/length';
 import { resolvePlan } from '../resolve/resolvePlan';
-import { cutsOf, scoresOf } from './layoutDrawing';
+import type { CutLayout } from '../cutting/cutPlan';
+import { cutsOf, drawTemplate, scoresOf, type Template } from './layoutDrawing';
+import { pieceContours } from './pieceContours';
 import { writeTemplateDxf } from './writeTemplateDxf';
 import { writeTemplateSvg } from './writeTemplateSvg';
 
@@ -19,6 +21,8 @@ const job = cutJob(plan, resolvePlan(plan, library), []);
 const solver = highsCoverSolver(await loadHighs());
 const cuts = lastOf(planCuts(job, solver, { ...usualBudget, isOver: () => false }));
 const layouts = cuts.stocks.flatMap((stock) => stock.layouts);
+const contours = pieceContours(resolvePlan(plan, library));
+const templateOf = (layout: CutLayout): Template => ({ layout, contours, unit: 'in' });
 const mm = (ticks: number) => ticks / TICKS_PER_MILLIMETRE;
 
 describe('templates at 1:1', () => {
@@ -29,7 +33,7 @@ describe('templates at 1:1', () => {
   it.each(layouts.map((layout, index) => [index, layout] as const))(
     'sheet %i as SVG is as large as in life, with each cut and score in its place',
     (_, layout) => {
-      const svg = writeTemplateSvg(layout, 'in', 'Moss <216> & "co"');
+      const svg = writeTemplateSvg(templateOf(layout), 'Moss <216> & "co"');
       expect(svg).toContain(`width="${mm(layout.source.w)}mm" height="${mm(layout.source.h)}mm"`);
       expect(svg).toContain('<title>Moss &lt;216&gt; &amp; &quot;co&quot;</title>');
       const lines = [
@@ -44,15 +48,37 @@ describe('templates at 1:1', () => {
     },
   );
 
+  it('keeps every word on its sheet', () => {
+    let words = 0;
+    for (const layout of layouts)
+      drawTemplate(templateOf(layout), {
+        rect: () => undefined,
+        line: () => undefined,
+        closed: () => undefined,
+        text: (x, y, height, text) => {
+          words++;
+          const half = height * 0.3 * text.length;
+          expect(Math.min(x - half, y - height / 2)).toBeGreaterThanOrEqual(-1);
+          expect(x + half).toBeLessThanOrEqual(layout.source.w + 1);
+          expect(y + height / 2).toBeLessThanOrEqual(layout.source.h + 1);
+        },
+      });
+    expect(words).toBeGreaterThan(10);
+  });
+
   // Read back by dxf-parser, a general-purpose reader of the format.
   it.each(layouts.map((layout, index) => [index, layout] as const))(
     'sheet %i as DXF reads back at 1:1 in millimetres, y upward, each kind on its layer',
     (_, layout) => {
-      const read = new DxfParser().parseSync(writeTemplateDxf(layout, 'in'));
+      const read = new DxfParser().parseSync(writeTemplateDxf(templateOf(layout)));
       const on = (name: string) => (read?.entities ?? []).filter(({ layer }) => layer === name);
       expect(read?.header['$INSUNITS']).toBe(4);
       expect(on('cut')).toHaveLength(cutsOf(layout).length);
       expect(on('score')).toHaveLength(scoresOf(layout).length);
+      // A closed line round each piece, which a plotter follows.
+      const closed = on('contour') as unknown as { shape: boolean; vertices: object[] }[];
+      expect(closed).toHaveLength(layout.pieces.length);
+      expect(closed.every(({ shape, vertices }) => shape && vertices.length >= 4)).toBe(true);
       const [outline] = on('sheet') as unknown as { vertices: { x: number; y: number }[] }[];
       const far = (axis: 'x' | 'y') =>
         Math.max(...(outline?.vertices ?? []).map((each) => each[axis]));
@@ -75,6 +101,6 @@ describe('the cuts as CSV', () => {
     const steps = layouts.flatMap((layout) => layout.steps);
     expect(data).toHaveLength(steps.length);
     for (const [index, { fence }] of steps.entries())
-      expect(Number(data[index]?.['fence mm exactly'])).toBe(mm(fence));
+      expect(Number(data[index]?.['fence mm'])).toBe(mm(fence));
   });
 });

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { cleanText } from '../text/cleanText';
 import type { Unit } from '../length/length';
 import { sheetIds, type SheetId } from '../paper/sheets';
 import type { ItemKind, LibraryItem } from '../plan/libraryItem';
@@ -47,12 +48,14 @@ export function readStashCsv(
   holdings: readonly Holding[],
   leading: Unit,
 ): StashFile {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+  const clean = cleanText(text.replace(/^\uFEFF/, ''));
+  const parsed = Papa.parse<Record<string, string>>(clean, {
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: columnOf,
   });
   const columns = parsed.meta.fields ?? [];
+  const [asTheyStand = []] = Papa.parse<string[]>(clean, { preview: 1 }).data;
   const problem = wholeProblem(columns, parsed.data.length);
   if (problem !== undefined) return { rows: [], problem, ignored: [] };
   const items = newestOf(library);
@@ -62,7 +65,9 @@ export function readStashCsv(
       readRow(cells, at + 2, { items, holdings, leading, seen }),
     ),
     problem: undefined,
-    ignored: columns.filter((column) => column !== '' && !stashColumns.includes(column)),
+    ignored: asTheyStand
+      .map((header) => header.trim())
+      .filter((header) => header !== '' && !stashColumns.includes(columnOf(header))),
   };
 }
 

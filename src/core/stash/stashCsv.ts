@@ -1,6 +1,6 @@
-import Papa from 'papaparse';
 import { writeSizeExact } from '../length/writeExact';
 import { sheetIds } from '../paper/sheets';
+import { writeCsvTable } from '../text/writeCsvTable';
 import type { LibraryItem } from '../plan/libraryItem';
 import { newestOf, type Library } from '../plan/library';
 import type { Holding } from './holding';
@@ -32,11 +32,7 @@ export function writeStashCsv(library: Library, holdings: readonly Holding[]): s
     const holding = holdingOf(holdings, item.id);
     return holding.isGone ? [] : [rowOf(item, holding)];
   });
-  const table = Papa.unparse(
-    { fields: [...stashColumns], data: rows },
-    { escapeFormulae: true, newline: '\r\n' },
-  );
-  return `${table}\r\n`;
+  return writeCsvTable(rows, stashColumns);
 }
 
 function rowOf(item: LibraryItem, holding: Holding): Record<string, string> {

@@ -1,22 +1,32 @@
-import Papa from 'papaparse';
-import { amountWords, costWords, groupNames } from './supplyWords';
+import { sheetOf } from '../paper/sheets';
+import { writeCsvTable } from '../text/writeCsvTable';
 import type { SupplyList } from './supplyList';
+import { groupNames } from './supplyWords';
 
-/** A supply list as CSV (RFC 4180), one row a thing; what is not known is left empty. */
+/**
+ * A supply list as CSV (RFC 4180), one row a thing: amounts are numbers, their unit in a column of its own; what is not
+ * known is left empty.
+ */
 export function writeSuppliesCsv({ rows }: SupplyList): string {
-  return `${Papa.unparse(
+  return writeCsvTable(
     rows.map((row) => ({
       group: groupNames[row.group],
       item: row.name,
-      'one card': row.one === undefined ? '' : amountWords(row.one, row.unit, row.sheet),
-      batch: row.batch === undefined ? '' : amountWords(row.batch, row.unit, row.sheet),
-      'in the stash': row.owned ?? '',
-      lacking: row.lacking > 0 ? amountWords(row.lacking, row.unit, row.sheet) || 'lacking' : '',
-      'price of one': row.price === undefined ? '' : costWords(row.price),
+      'one card': rounded(row.one),
+      batch: rounded(row.batch),
+      'in the stash': rounded(row.owned),
+      lacking: rounded(row.lacking),
+      unit: row.unit === 'use' ? '' : row.unit,
+      sheet: row.sheet ? sheetOf(row.sheet).name : '',
+      'price of one': row.price === undefined ? undefined : row.price / 100,
       'sold until': row.item && 'sale' in row.item ? (row.item.sale.until ?? '') : '',
       for: row.letters.join(' '),
       notes: row.notes.join('; '),
     })),
-    { escapeFormulae: true, newline: '\r\n' },
-  )}\r\n`;
+  );
+}
+
+/** To ten thousandths, below anything that is measured out. */
+function rounded(amount: number | undefined): number | undefined {
+  return amount === undefined ? undefined : Number(amount.toFixed(4));
 }

@@ -114,10 +114,13 @@ describe('Markdown', () => {
     expect(text).not.toContain('<script>');
   });
 
-  it('has a row for each piece in both units', () => {
+  it('has a line for each piece in both units, and no table that some reader could not set', () => {
     const text = writeMarkdown(sheetOf(fiveLayers()), listOf([], 1));
-    expect(text).toContain('| G | liner | 1 | 3 11⁄16 × 4 15⁄16 | ≈\u00a093.7 × 125.4 |');
-    expect(text.match(/^\| [B-G] \|/gm)).toHaveLength(6);
+    expect(text).toContain(
+      '- **G** liner: cut 1, 3 11⁄16 × 4 15⁄16 in (≈\u00a093.7 × 125.4 mm), from Chalk 216 g; on F with tape, of which 3⁄32 in shows',
+    );
+    expect(text.match(/^- \*\*[B-G]\*\* /gm)).toHaveLength(6);
+    expect(text).not.toMatch(/^\|/m);
   });
 });
 
@@ -130,11 +133,24 @@ describe('CSV', () => {
     return data;
   };
 
-  it('gives exact millimetres and plain fractions, base first', () => {
+  it('gives exact millimetres, numbers and fractions that are no dates, base first', () => {
+    // The mark by which spreadsheets know UTF-8.
+    expect(writeCsv(sheetOf(fiveLayers()))).toMatch(/^\uFEFFletter,/);
     const rows = rowsOf(fiveLayers());
     expect(rows).toHaveLength(7);
-    expect(rows[0]).toMatchObject({ letter: 'A', 'width in': '8 1/2', 'height mm': '139.7' });
-    expect(rows[6]).toMatchObject({ letter: 'G', 'width in': '3 11/16', 'width mm': '93.6625' });
+    expect(rows[0]).toMatchObject({
+      letter: 'A',
+      'width in': '8.5',
+      'width as cut, in': '8 1⁄2',
+      'height mm': '139.7',
+    });
+    expect(rows[6]).toMatchObject({
+      letter: 'G',
+      'width in': '3.6875',
+      'width as cut, in': '3 11⁄16',
+      'width mm': '93.6625',
+    });
+    expect(rows.flatMap(Object.values).filter((cell) => /^\d+\/\d+$/.test(cell))).toEqual([]);
   });
 
   it.each(['=1+1', '+1', '-1', '@SUM(A1)', '\t=1', '\r=1', '=cmd|x, "y"'])(

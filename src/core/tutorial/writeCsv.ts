@@ -1,14 +1,13 @@
-import Papa from 'papaparse';
 import { formatInches } from '../length/formatLength';
-import { TICKS_PER_MILLIMETRE, type Length } from '../length/length';
+import { TICKS_PER_INCH, TICKS_PER_MILLIMETRE, type Length } from '../length/length';
+import { writeCsvTable } from '../text/writeCsvTable';
 import type { ProjectSheet } from './projectSheet';
 import { rowRemarks } from './sentences';
 
 /**
  * The cut list as CSV (RFC 4180): base first, then face by face in gluing order. A size is what is cut,
  * before trimming.
- * Inches as plain fractions to 1/64, prefixed 'about' where rounded; millimetres exact. A cell a
- * spreadsheet would run as a formula is made text.
+ * Inches as fractions to 1/64, prefixed 'about' where rounded, and as numbers beside; millimetres exact.
  */
 export function writeCsv(sheet: ProjectSheet): string {
   const { base, copies, faces } = sheet;
@@ -24,14 +23,16 @@ export function writeCsv(sheet: ProjectSheet): string {
       })),
     ),
   ];
-  return `${Papa.unparse(
+  return writeCsvTable(
     rows.map((row) => ({
       letter: row.letter,
       piece: row.name,
       face: row.face,
       count: row.count,
-      'width in': plainInches(row.size.width),
-      'height in': plainInches(row.size.height),
+      'width as cut, in': asCut(row.size.width),
+      'height as cut, in': asCut(row.size.height),
+      'width in': row.size.width / TICKS_PER_INCH,
+      'height in': row.size.height / TICKS_PER_INCH,
       'width mm': row.size.width / TICKS_PER_MILLIMETRE,
       'height mm': row.size.height / TICKS_PER_MILLIMETRE,
       stock: row.stock,
@@ -39,11 +40,10 @@ export function writeCsv(sheet: ProjectSheet): string {
       adhesive: row.adhesive,
       remarks: row.remarks,
     })),
-    { escapeFormulae: true, newline: '\r\n' },
-  )}\r\n`;
+  );
 }
 
-function plainInches(length: Length): string {
+function asCut(length: Length): string {
   const { text, about } = formatInches(length);
-  return `${about ? 'about ' : ''}${text.replace('⁄', '/')}`;
+  return `${about ? 'about ' : ''}${text}`;
 }

@@ -27,7 +27,7 @@ export function writeMarkdown(sheet: ProjectSheet, supplies: SupplyList): string
     '',
     `**${base.letter}** ${escape(base.stock)}. ${scoreSentence(sheet)} ${yieldSentence(sheet)}`,
     '',
-    ...sheet.faces.flatMap(({ name, rows }) => table(capitalise(name), rows, sheet)),
+    ...sheet.faces.flatMap(({ name, rows }) => cutLines(capitalise(name), rows, sheet)),
     ...(missing.length > 0
       ? [`Without figures, so not in the list: ${missing.map(escape).join(', ')}.`, '']
       : []),
@@ -38,24 +38,22 @@ export function writeMarkdown(sheet: ProjectSheet, supplies: SupplyList): string
   return lines.join('\n');
 }
 
-function table(heading: string, rows: readonly CutRow[], { leading }: ProjectSheet): string[] {
+/**
+ * The pieces of a face as a list, which reads well in any reader, also in one that knows no tables: cut size first in
+ * both units, then what it is cut from, where it is glued and what shows.
+ */
+function cutLines(heading: string, rows: readonly CutRow[], { leading }: ProjectSheet): string[] {
   return [
     `## ${heading}, in gluing order`,
     '',
-    '| | piece | cut | inches | mm | stock | glue on | shows |',
-    '|---|---|---|---|---|---|---|---|',
     ...rows.map((row) => {
-      const cells = [
-        row.letter,
-        escape([row.name, ...rowRemarks(row, leading)].join('; ')),
-        String(row.count),
-        writeSize(row.size, 'in'),
-        writeSize(row.size, 'mm'),
-        escape(row.stock),
-        `${row.on}, ${row.adhesive}`,
-        `${row.on} shows ${writeReveals(row.reveals, leading)} ${leading}`,
-      ];
-      return `| ${cells.join(' | ')} |`;
+      const many = row.count === 1 ? 'cut 1' : `cut ${row.count}`;
+      const size = `${writeSize(row.size, 'in')} in (${writeSize(row.size, 'mm')} mm)`;
+      const remarks = rowRemarks(row, leading).map((remark) => `; ${escape(remark)}`);
+      return (
+        `- **${row.letter}** ${escape(row.name)}: ${many}, ${size}, from ${escape(row.stock)}; ` +
+        `on ${row.on} with ${row.adhesive}, of which ${writeReveals(row.reveals, leading)} ${leading} shows${remarks.join('')}`
+      );
     }),
     '',
   ];

@@ -19,7 +19,10 @@ import { TeamHeader } from '../parts/TeamHeader';
 import { rememberUnit } from '../parts/UnitSwitch';
 import { useIsLive } from '../parts/useIsLive';
 import { useKeys } from '../parts/useKeys';
+import { fileName } from '../../core/text/fileName';
+import { namesOf, openWords } from './buyingWords';
 import { useCardFiles } from './useCardFiles';
+import { useWhenComplete } from './useWhenComplete';
 
 interface CardChoice {
   readonly id: string;
@@ -78,6 +81,12 @@ export function Buying({ team, cards, releases, library, holdings, chosen, ...pr
     [picked, library, holdings, plan],
   );
   const shown = isOnlyLacking ? lackingList(list) : list;
+  const open = openWords(ids.length - picked.length - failed.length, planning, plan);
+  const name = fileName(['buying list', ...namesOf(cards, ids, releases)], '.csv');
+  const { wanted, want } = useWhenComplete(open === undefined, {
+    print: () => window.print(),
+    csv: () => saveFile(name, 'text/csv', writeSuppliesCsv(shown)),
+  });
   const choose = (id: string, isChosen: boolean) =>
     setIds(isChosen ? [...ids, id] : ids.filter((each) => each !== id));
   const changeUnit = (next: Unit) => {
@@ -90,7 +99,7 @@ export function Buying({ team, cards, releases, library, holdings, chosen, ...pr
   }, [ids]);
   const [areKeysOn, setKeysOn] = useKeys({
     u: () => changeUnit(otherUnit(unit)),
-    p: () => window.print(),
+    p: () => want('print'),
     '?': () => setShowingKeys(true),
   });
   const groups = [...releases, undefined].flatMap((release) => {
@@ -189,19 +198,22 @@ export function Buying({ team, cards, releases, library, holdings, chosen, ...pr
                     />
                     Only what is lacking
                   </label>
-                  <button type="button" className="button" onClick={() => window.print()}>
+                  <button type="button" className="button" onClick={() => want('print')}>
                     Print
                   </button>
-                  <button
-                    type="button"
-                    className="link"
-                    onClick={() => saveFile('buying.csv', 'text/csv', writeSuppliesCsv(shown))}
-                  >
+                  <button type="button" className="link" onClick={() => want('csv')}>
                     CSV
                   </button>
                 </span>
               </header>
               <PlanningLine planning={planning} onStop={stop} onResume={resume} />
+              {open !== undefined && (
+                <p role="status" className="text-amber pb-1 font-semibold">
+                  Not complete yet: {open}
+                  {wanted === 'print' ? ' It is printed as soon as it is.' : ''}
+                  {wanted === 'csv' ? ' The file comes as soon as it is.' : ''}
+                </p>
+              )}
               {plan?.stocks.flatMap((cuts) =>
                 shortfallSentences(cuts).map((line) => (
                   <p key={`${cuts.name} ${line}`} className="text-pencil pb-1">

@@ -1,3 +1,5 @@
+import { pieceContours } from '../../core/drawing/pieceContours';
+import { fileName } from '../../core/text/fileName';
 import { useMemo } from 'react';
 import type { CutBatch } from '../../core/cutting/cutBatch';
 import { resumeBatch, sheetsTaken, startBatch, tick, workDone } from '../../core/cutting/batchWork';
@@ -50,6 +52,7 @@ export function CutStation({
 }: Props) {
   const { shown, found, planning, job, changes } = cutting;
   const { batch, problem, keep } = state;
+  const contours = useMemo(() => pieceContours(card), [card]);
   const ticks = useMemo(() => new Set(batch?.ticks ?? []), [batch]);
   const setMaking = (change: Partial<Making>) => onCommit({ kind: 'set-making', change });
   const now = () => new Date().toISOString();
@@ -111,7 +114,13 @@ export function CutStation({
             <button
               type="button"
               className="link"
-              onClick={() => saveFile('cuts.csv', 'text/csv', writeCutsCsv(shown, unit))}
+              onClick={() =>
+                saveFile(
+                  fileName([plan.about.title, 'cuts of the sheets'], '.csv'),
+                  'text/csv',
+                  writeCutsCsv(shown, unit),
+                )
+              }
             >
               Cuts as CSV
             </button>
@@ -150,6 +159,8 @@ export function CutStation({
             cuts={cuts}
             job={job.stocks.find(({ stock }) => stock.id === cuts.stock.id)}
             unit={unit}
+            cardTitle={plan.about.title}
+            contours={contours}
             scale={pixelsPerInch / TICKS_PER_INCH}
             ticks={ticks}
             canTick={batch !== null || found !== undefined}

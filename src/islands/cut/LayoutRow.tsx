@@ -5,13 +5,13 @@ import {
   layoutSentence,
   leftoverSentences,
   scoreSentences,
+  sourceName,
   stepSentence,
 } from '../../core/cutting/cutSentences';
-import { writeTemplateDxf } from '../../core/drawing/writeTemplateDxf';
-import { writeTemplateSvg } from '../../core/drawing/writeTemplateSvg';
+import type { PieceContour } from '../../core/drawing/pieceContours';
 import type { Unit } from '../../core/length/length';
-import { saveFile } from '../parts/saveFile';
 import { SheetDrawing } from './SheetDrawing';
+import { TemplateLinks } from './TemplateLinks';
 
 interface Props {
   readonly layout: CutLayout;
@@ -19,6 +19,9 @@ interface Props {
   readonly at: number;
   readonly stock: { readonly id: string; readonly name: string; readonly colour: string };
   readonly unit: Unit;
+  /** Of the card, for what its files are called, and the contours of its pieces by letter. */
+  readonly cardTitle: string;
+  readonly contours: ReadonlyMap<string, PieceContour>;
   readonly scale: number;
   readonly ticks: ReadonlySet<string>;
   readonly canTick: boolean;
@@ -26,13 +29,13 @@ interface Props {
 }
 
 /** One way a sheet is cut: the drawing, and beside it what is done, step by step, to be ticked off. */
-export function LayoutRow({ layout, at, stock, unit, scale, ticks, canTick, onTick }: Props) {
+export function LayoutRow(props: Props) {
+  const { layout, at, stock, unit, cardTitle, contours, scale, ticks, canTick, onTick } = props;
   const [looked, setLooked] = useState<number>();
   const keys = ticksOf(stock.id, at, layout);
   const done = keys.filter((key) => ticks.has(key)).length;
   const isDone = done === keys.length;
   const title = `${stock.name}, sheet ${at + 1}`;
-  const name = title.replaceAll(/[^A-Za-z0-9]+/g, '-');
   return (
     <article
       aria-label={title}
@@ -83,26 +86,10 @@ export function LayoutRow({ layout, at, stock, unit, scale, ticks, canTick, onTi
             {line}
           </p>
         ))}
-        <p className="flex gap-4 pt-1.5 text-[15px] print:hidden">
-          <button
-            type="button"
-            className="link"
-            onClick={() =>
-              saveFile(`${name}.svg`, 'image/svg+xml', writeTemplateSvg(layout, unit, title))
-            }
-          >
-            SVG at 1:1
-          </button>
-          <button
-            type="button"
-            className="link"
-            onClick={() =>
-              saveFile(`${name}.dxf`, 'application/dxf', writeTemplateDxf(layout, unit))
-            }
-          >
-            DXF at 1:1
-          </button>
-        </p>
+        <TemplateLinks
+          template={{ layout, contours, unit }}
+          title={`${cardTitle}, ${stock.name}, ${sourceName(layout.source)}, sheet ${at + 1}`}
+        />
       </div>
     </article>
   );

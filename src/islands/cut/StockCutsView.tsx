@@ -1,6 +1,7 @@
 import type { StockJob } from '../../core/cutting/cutJob';
 import type { StockCuts } from '../../core/cutting/cutPlan';
 import { boundSentence, shortfallSentences } from '../../core/cutting/cutSentences';
+import type { PieceContour } from '../../core/drawing/pieceContours';
 import type { Unit } from '../../core/length/length';
 import { sheetOf, type SheetId } from '../../core/paper/sheets';
 import { LayoutRow } from './LayoutRow';
@@ -10,6 +11,8 @@ interface Props {
   /** The stock as the card has it now; undefined where it is wanted no more. */
   readonly job: StockJob | undefined;
   readonly unit: Unit;
+  readonly cardTitle: string;
+  readonly contours: ReadonlyMap<string, PieceContour>;
   readonly scale: number;
   readonly ticks: ReadonlySet<string>;
   readonly canTick: boolean;
@@ -18,7 +21,8 @@ interface Props {
 }
 
 /** How one stock is cut: what it takes and what is proven of it, which sheets, and every layout. */
-export function StockCutsView({ cuts, job, unit, scale, ticks, canTick, onTick, onSheets }: Props) {
+export function StockCutsView(props: Props) {
+  const { cuts, job, unit, scale, ticks, canTick, onTick, onSheets } = props;
   const { stock, name, colour, layouts } = cuts;
   const chosen = job?.sources.flatMap(({ sheet }) => sheet ?? []) ?? [];
   return (
@@ -71,6 +75,8 @@ export function StockCutsView({ cuts, job, unit, scale, ticks, canTick, onTick, 
             at={at}
             stock={{ id: stock.id, name, colour }}
             unit={unit}
+            cardTitle={props.cardTitle}
+            contours={props.contours}
             scale={scale}
             ticks={ticks}
             canTick={canTick}

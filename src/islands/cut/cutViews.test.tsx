@@ -11,6 +11,7 @@ import { planCuts, usualBudget } from '../../core/cutting/planCuts';
 import { lastOf } from '../../core/cutting/planSheets';
 import { TICKS_PER_INCH } from '../../core/length/length';
 import { plainMaking } from '../../core/plan/planFacts';
+import { pieceContours } from '../../core/drawing/pieceContours';
 import { resolvePlan } from '../../core/resolve/resolvePlan';
 import { BatchForm } from './BatchForm';
 import { PlanningLine } from './PlanningLine';
@@ -35,6 +36,8 @@ function showStock(ticks: readonly string[] = [], canTick = true) {
       cuts={mossCuts as NonNullable<typeof mossCuts>}
       job={mossJob}
       unit="in"
+      cardTitle={plan.about.title}
+      contours={pieceContours(resolvePlan(plan, library))}
       scale={18 / TICKS_PER_INCH}
       ticks={new Set(ticks)}
       canTick={canTick}

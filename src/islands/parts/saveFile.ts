@@ -1,6 +1,6 @@
-/** Has the browser keep a text as a file under this name. */
-export function saveFile(name: string, type: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+/** Has the browser keep a text or bytes as a file under this name. */
+export function saveFile(name: string, type: string, content: string | Blob): void {
+  const url = URL.createObjectURL(new Blob([content], { type }));
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

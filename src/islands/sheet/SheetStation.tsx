@@ -1,3 +1,4 @@
+import { fileName } from '../../core/text/fileName';
 import { useState } from 'react';
 import { otherUnit, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
@@ -137,7 +138,13 @@ export function SheetStation({
         <button
           type="button"
           className="link self-start"
-          onClick={() => saveFile('supplies.csv', 'text/csv', writeSuppliesCsv(supplies))}
+          onClick={() =>
+            saveFile(
+              fileName([sheet.title, 'supplies'], '.csv'),
+              'text/csv',
+              writeSuppliesCsv(supplies),
+            )
+          }
         >
           Supplies as CSV
         </button>

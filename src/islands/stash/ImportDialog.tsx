@@ -4,6 +4,7 @@ import type { LibraryItem } from '../../core/plan/libraryItem';
 import type { Holding } from '../../core/stash/holding';
 import { readStashCsv, type StashFile, type StashRow } from '../../core/stash/readStashCsv';
 import type { StashChange } from '../../core/stash/stashChange';
+import { decodeText } from '../../core/text/decodeText';
 import { Dialog } from '../parts/Dialog';
 
 interface Props {
@@ -30,7 +31,14 @@ export function ImportDialog({ items, holdings, unit, onImport, onClose }: Props
       setProblem('The file is larger than 4 MB. Split it.');
       return;
     }
-    const next = readStashCsv(await chosen.text(), items, holdings, unit);
+    const text = decodeText(new Uint8Array(await chosen.arrayBuffer()));
+    if (text === undefined) {
+      setProblem(
+        'The file is in an encoding that cannot be read, so its letters would come out wrong. Save it as CSV UTF-8 from your spreadsheet, then choose it again.',
+      );
+      return;
+    }
+    const next = readStashCsv(text, items, holdings, unit);
     setProblem(next.problem);
     if (next.problem === undefined) setFile(next);
   };

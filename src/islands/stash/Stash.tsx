@@ -1,3 +1,4 @@
+import { fileName } from '../../core/text/fileName';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { otherUnit } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
@@ -161,7 +162,7 @@ export function Stash(props: Props) {
               className="button"
               onClick={async () => {
                 const { writeStashCsv } = await import('../../core/stash/stashCsv');
-                saveFile('stash.csv', 'text/csv', writeStashCsv(all, held));
+                saveFile(fileName(['stash', today], '.csv'), 'text/csv', writeStashCsv(all, held));
               }}
             >
               Export CSV

@@ -73,11 +73,6 @@ export class ThreadPool {
     this.#options = options;
   }
 
-  /** Starts a thread ahead of the first task. */
-  warm(): void {
-    if (this.#idle.length + this.#busy === 0) this.#rest(this.#spawn());
-  }
-
   /**
    * Does a task in a thread, after those that wait before it.
    * @throws ProblemError what the task found wrong with what was asked; 503 where too much waits; 422 where it takes

@@ -2,6 +2,7 @@ import { parentPort } from 'node:worker_threads';
 import loadHighs from 'highs';
 import { highsCoverSolver, type CoverSolver, type HighsLike } from '../../core/cutting/coverSolver';
 import { ProblemError } from '../answer';
+import { drawTemplatePdf } from './tasks/drawTemplatePdf';
 import { exportCardFile } from './tasks/exportCardFile';
 import { solveService } from './tasks/solveService';
 import { standCards } from './tasks/standCards';
@@ -10,6 +11,7 @@ import type { ThreadWork } from './threadMeans';
 
 // A thread that does one task after the other and keeps the solver warm between them.
 const works: Readonly<Record<string, ThreadWork>> = {
+  drawTemplatePdf,
   exportCardFile,
   solveService,
   standCards,

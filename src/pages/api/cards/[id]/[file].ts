@@ -1,4 +1,5 @@
 import type { APIRoute } from 'astro';
+import { fileName } from '../../../../core/text/fileName';
 import { facesOf } from '../../../../core/plan/faces';
 import { answerFile, endpoint, ProblemError } from '../../../../server/answer';
 import { cardExporters } from '../../../../server/cardExporters';
@@ -31,10 +32,6 @@ export const GET: APIRoute = endpoint(async (context) => {
     jigPages.find((each) => each === url.searchParams.get('page')) ??
     (unit === 'in' ? 'letter' : 'a4');
   const [file, library] = await Promise.all([exportCard(db, card), libraryOf(db, card)]);
-  const name = card.plan.about.title
-    .normalize('NFKD')
-    .replaceAll(/[^A-Za-z0-9]+/g, '-')
-    .replaceAll(/^-|-$/g, '');
   const task: ExportTask = {
     name: exporter.file,
     input: { file, library, unit, face, page },
@@ -43,5 +40,10 @@ export const GET: APIRoute = endpoint(async (context) => {
     { task: 'exportCardFile', input: task },
     { client: clientOf(context), signal: request.signal, seconds: 20, isOurs: true },
   );
-  return answerFile(body, exporter.type, `${name || 'card'}${exporter.ending}`);
+  const says = exporter.says({ file, face, page });
+  return answerFile(
+    body,
+    exporter.type,
+    fileName([card.plan.about.title, ...says], exporter.ending),
+  );
 });

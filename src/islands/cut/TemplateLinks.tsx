@@ -1,0 +1,54 @@
+import { useState } from 'react';
+import type { Template } from '../../core/drawing/layoutDrawing';
+import { writeTemplateDxf } from '../../core/drawing/writeTemplateDxf';
+import { writeTemplateSvg } from '../../core/drawing/writeTemplateSvg';
+import { fileName } from '../../core/text/fileName';
+import { saveFile } from '../parts/saveFile';
+import { postForFile } from '../store/postForFile';
+
+interface Props {
+  readonly template: Template;
+  /** What the files say they are, and are called: the card, the stock, the sheet, which of them. */
+  readonly title: string;
+}
+
+/** A sheet's template at 1:1 in each form there is. */
+export function TemplateLinks({ template, title }: Props) {
+  const [problem, setProblem] = useState<string>();
+  const savePdf = async () => {
+    setProblem(undefined);
+    const { layout, unit, contours } = template;
+    const used = new Set(layout.pieces.flatMap(({ letters }) => letters));
+    const answer = await postForFile('/api/templates', {
+      title,
+      unit,
+      layout,
+      contours: [...contours].filter(([letter]) => used.has(letter)),
+    });
+    if (answer.ok) saveFile(fileName([title], '.pdf'), 'application/pdf', answer.file);
+    else setProblem(answer.message);
+  };
+  const link = (name: string, save: () => void) => (
+    <button type="button" className="link" onClick={save}>
+      {name} at 1:1
+    </button>
+  );
+  return (
+    <>
+      <p className="flex gap-4 pt-1.5 text-[15px] print:hidden">
+        {link('SVG', () =>
+          saveFile(fileName([title], '.svg'), 'image/svg+xml', writeTemplateSvg(template, title)),
+        )}
+        {link('DXF', () =>
+          saveFile(fileName([title], '.dxf'), 'application/dxf', writeTemplateDxf(template)),
+        )}
+        {link('PDF', () => void savePdf())}
+      </p>
+      {problem !== undefined && (
+        <p role="alert" className="text-pencil">
+          {problem}
+        </p>
+      )}
+    </>
+  );
+}
