@@ -55,8 +55,16 @@ test('what no database holds is left out of a text, and all that is typed after 
     }),
   });
   expect(answer.status()).toBe(200);
-  await page.goto('/');
-  await expect(page.getByText('Half and none')).toBeVisible();
+  await page.goto(`/card/${id}/sheet`);
+  await expect(page.getByRole('heading', { name: 'Half and none' }).first()).toBeVisible();
+  const next = await page.request.post(`/api/cards/${id}/edits`, {
+    data: {
+      saveId: 'next',
+      baseRevision: 2,
+      edits: [{ kind: 'set-about', change: { notes: 'x' } }],
+    },
+  });
+  expect(next.status()).toBe(200);
   await page.request.post(`/api/cards/${id}/bin`, { data: { binned: true } });
 });
 

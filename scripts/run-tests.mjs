@@ -80,7 +80,13 @@ export function runTests() {
 function step(name, check) {
   console.log(`\n${name}`);
   const { passed, failed, skipped = 0, names = [], flaky = [] } = check();
-  return { passed, failed, skipped, flaky, names: failed > 0 && names.length === 0 ? [name] : names };
+  return {
+    passed,
+    failed,
+    skipped,
+    flaky,
+    names: failed > 0 && names.length === 0 ? [name] : names,
+  };
 }
 
 /** @param {{ assertionResults: { status: string, fullName: string }[] }[]} files */

@@ -69,29 +69,29 @@ async function storedNotes() {
 /** Kills the server in the middle of saving, again and again. @param {string} folder @param {number} rounds */
 async function kills(folder, rounds) {
   const random = seeded(41);
-  let [revision, typed, acknowledged, lost] = [1, 0, 0, 0];
-  let last = 0;
-  for (let round = 0; round < rounds; round++) {
+  let [revision, typed, acknowledged, lost, last] = [1, 0, 0, 0, 0];
+  for (let round = 0; round <= rounds; round++) {
     const { child } = await start(folder);
-    const killing = wait(150 + random() * 900).then(() => child.kill('SIGKILL'));
-    for (;;) {
+    const ended = once(child, 'exit');
+    if ((await storedNotes()) < last) lost++;
+    const { revisions } = await (await fetch(`${address}/api/cards/rain-day/revisions`)).json();
+    revision = revisions.at(-1).number;
+    // The last start only looks.
+    let end = round === rounds ? 0 : Infinity;
+    while (performance.now() < end) {
       typed++;
       const answer = await save(`kill-${typed}`, revision, String(typed)).catch(() => undefined);
-      if (!answer?.ok) break;
-      const body = await answer.json().catch(() => undefined);
+      const body = answer?.ok ? await answer.json().catch(() => undefined) : undefined;
       if (!body) break;
-      revision = body.revision;
-      last = typed;
+      [revision, last] = [body.revision, typed];
       acknowledged++;
+      if (end === Infinity) {
+        end = performance.now() + 60_000;
+        setTimeout(() => child.kill('SIGKILL'), 50 + random() * 700);
+      }
     }
-    await killing;
-    if (child.exitCode === null && child.signalCode === null) await once(child, 'exit');
-    const again = await start(folder);
-    if ((await storedNotes()) < last) lost++;
-    const file = await (await fetch(`${address}/api/cards/rain-day/revisions`)).json();
-    revision = file.revisions.at(-1).number;
-    again.child.kill('SIGTERM');
-    await once(again.child, 'exit');
+    if (round === rounds) child.kill('SIGTERM');
+    await ended;
   }
   return { rounds, acknowledged, lost };
 }
@@ -253,7 +253,7 @@ async function fill(folder) {
 ensureBuild();
 const work = mkdtempSync(join(tmpdir(), 'nibwright-stress-'));
 try {
-  console.log('Kills in the middle of saving', await kills(join(work, 'kills'), 40));
+  console.log('Kills in the middle of saving', await kills(join(work, 'kills'), 30));
   const { child, said } = await start(join(work, 'flood'));
   console.log('A flood of computations', await flood(300));
   console.log('Garbage', await fuzz(4000));

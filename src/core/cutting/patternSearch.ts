@@ -44,6 +44,11 @@ export interface PlanBudget extends ValueBudget {
 export const rounding = 1e-6;
 /** Quick fillings tried for one set of prices: more where the fewer found nothing; from trial. */
 const fillings = [40, 200, 1000];
+/**
+ * What one search for whole sheets may take: what it does not find by then it seldom finds at all. Only on a machine so
+ * slow that its branches take longer does a plan depend on the clock.
+ */
+const wholeSeconds = 2;
 /** Rounds of quick fillings between two looks at what is proven; from trial. */
 const proveEvery = 8;
 /** Patterns taken in at once; from trial. */
@@ -255,7 +260,7 @@ export class PatternSearch {
       .slice(0, mostInProgramme);
     const uses = this.solver.whole(
       { ...problem, patterns: chosen.map(({ pattern }) => pattern) },
-      { mostNodes, seconds: secondsLeft() },
+      { mostNodes, seconds: Math.min(wholeSeconds, secondsLeft()) },
     );
     if (!uses) return undefined;
     const all = problem.patterns.map(() => 0);

@@ -12,7 +12,7 @@ import { canBeFreed } from './unboundedValue';
 export const usualBudget = {
   mostPatterns: 6000,
   mostBuilt: 3000,
-  mostNodes: 300,
+  mostNodes: 120,
   seed: 1,
   secondsLeft: () => Infinity,
 };

@@ -6,9 +6,11 @@ import { seeded } from '../seeded';
 import { cutGrid, unboundedValues } from './unboundedValue';
 
 /** Patterns the programme for the fewest settings chooses from; from trial. */
-const mostChoices = 40;
+const mostChoices = 28;
 /** Branches of that programme: the first few find nearly all there is to find; from trial. */
-const mostBranches = 30;
+const mostBranches = 12;
+/** What that programme may take on a slow machine, before the plan is left as it is. */
+const mostSeconds = 1;
 /** Quick fillings tried to bring the items of a sheet closer together. */
 const fillings = 60;
 /** Layouts whose items are brought together; a plan of more has its leftovers where they fall. */
@@ -79,7 +81,7 @@ function chooseAgain(
   const patterns = choices.flatMap((at) => problem.patterns[at] ?? []);
   const uses = search.solver.simplest({ ...problem, patterns }, used, burdens, {
     mostNodes: mostBranches,
-    seconds: search.budget.secondsLeft(),
+    seconds: Math.min(mostSeconds, search.budget.secondsLeft()),
   });
   if (!uses || !holdsAll(patterns, uses, wanted)) return sheets;
   const again = uses.flatMap((times, at): CutSheets[] => {

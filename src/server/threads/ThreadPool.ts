@@ -22,7 +22,7 @@ export interface RunOptions<Part> {
   /** What the task may take, until it says so itself. */
   readonly seconds: number;
   readonly onPart?: (part: Part) => void;
-  /** A page of ours waits for it: it is never refused for what others have waiting. */
+  /** A page of ours waits for it: it goes before what others have waiting, on a thread more, and is never refused. */
   readonly isOurs?: boolean;
 }
 
@@ -69,6 +69,9 @@ export class ThreadPool {
   /** By client, in the order in which they have their turn. */
   readonly #waiting = new Map<string, Job[]>();
 
+  /** What pages of ours wait for. */
+  #ours: Job[] = [];
+
   constructor(options: PoolOptions) {
     this.#options = options;
   }
@@ -99,14 +102,16 @@ export class ThreadPool {
         stop: undefined,
       };
       signal?.addEventListener('abort', () => this.#forget(job), { once: true });
-      this.#waiting.set(client, [...own, job]);
+      if (isOurs) this.#ours.push(job);
+      else this.#waiting.set(client, [...own, job]);
       this.#beginNext();
     });
   }
 
   #beginNext(): void {
-    while (this.#busy < this.#options.mostThreads) {
-      const job = this.#takeNext();
+    const { mostThreads } = this.#options;
+    while (this.#busy <= mostThreads) {
+      const job = this.#ours.shift() ?? (this.#busy < mostThreads ? this.#takeNext() : undefined);
       if (!job) return;
       this.#begin(job);
     }
@@ -127,6 +132,7 @@ export class ThreadPool {
     const others = this.#waiting.get(job.client)?.filter((each) => each !== job) ?? [];
     if (others.length > 0) this.#waiting.set(job.client, others);
     else this.#waiting.delete(job.client);
+    this.#ours = this.#ours.filter((each) => each !== job);
     job.stop?.();
     job.fail(new ClientGoneError());
   }

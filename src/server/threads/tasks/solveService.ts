@@ -1,5 +1,5 @@
 import { TooManyRectanglesError } from '../../../core/cutting/unboundedValue';
-import { parseCardFile } from '../../../core/plan/cardFile';
+import { cardFileSchema, parseCardFile } from '../../../core/plan/cardFile';
 import { readJson } from '../../../core/text/readJson';
 import { cardFileSentence } from '../../../core/words/cardFileSentence';
 import { notReadable, parseBody, ProblemError } from '../../answer';
@@ -57,14 +57,10 @@ function readProblem({ schemaFor, body: documented }: ComputeService, text: stri
   if (!read.ok) throw new ProblemError(400, notReadable[read.code]);
   const body = read.value;
   const schema = schemaFor(body);
-  if (schema === documented && isCardFile(body)) return currentFile(body);
+  if (documented === cardFileSchema) return currentFile(body);
   if (typeof body !== 'object' || body === null || !('file' in body))
     return parseBody(body, schema);
   return parseBody({ ...body, file: currentFile(body.file) }, schema);
-}
-
-function isCardFile(body: unknown): boolean {
-  return typeof body === 'object' && body !== null && 'format' in body;
 }
 
 function currentFile(document: unknown) {
