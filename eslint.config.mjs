@@ -66,10 +66,16 @@ export default tseslint.config(
     languageOptions: {
       globals: Object.fromEntries(
         // `document` is the page's, in what a script has the browser run.
-        ['process', 'console', 'Buffer', 'performance', 'fetch', 'document'].map((name) => [
-          name,
-          'readonly',
-        ]),
+        [
+          'process',
+          'console',
+          'Buffer',
+          'performance',
+          'fetch',
+          'document',
+          'setTimeout',
+          'structuredClone',
+        ].map((name) => [name, 'readonly']),
       ),
     },
   },

@@ -69,13 +69,13 @@ async function storedNotes() {
 /** Kills the server in the middle of saving, again and again. @param {string} folder @param {number} rounds */
 async function kills(folder, rounds) {
   const random = seeded(41);
-  let [revision, typed, acknowledged, lost, last] = [1, 0, 0, 0, 0];
+  let [typed, acknowledged, lost, last] = [0, 0, 0, 0];
   for (let round = 0; round <= rounds; round++) {
     const { child } = await start(folder);
     const ended = once(child, 'exit');
     if ((await storedNotes()) < last) lost++;
     const { revisions } = await (await fetch(`${address}/api/cards/rain-day/revisions`)).json();
-    revision = revisions.at(-1).number;
+    let revision = revisions.at(-1).number;
     // The last start only looks.
     let end = round === rounds ? 0 : Infinity;
     while (performance.now() < end) {

@@ -56,7 +56,7 @@ async function standEach(
       cards: left.map(({ id, revision, plan, embedded }) => ({ id, revision, plan, embedded })),
     };
     const stuck = await drawSome(input, (stood) => drawn.set(stood.id, stood));
-    if (stuck) drawn.set(stuck, { id: stuck, isDrawn: false, reason: 'it is too intricate' });
+    if (stuck) drawn.set(stuck, { id: stuck, isDrawn: false, reason: 'too intricate' });
   }
   return cards.map((card) => {
     const stood = drawn.get(card.id);
@@ -95,7 +95,7 @@ async function drawSome(
 
 function reasonOf(card: ReadCard, stood: StoodCard | undefined): string {
   if (!card.isWhole) return card.reason;
-  return stood && !stood.isDrawn ? stood.reason : 'it could not be drawn';
+  return stood && !stood.isDrawn ? stood.reason : 'cannot be drawn';
 }
 
 /** A card one sees no more of than that it is there: as large as the commonest format, with its title. */

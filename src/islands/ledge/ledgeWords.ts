@@ -22,7 +22,7 @@ export function belowLine(
   today: string,
 ): string {
   const { format, isLying, fold, designerId, status, filmOn, problem } = card;
-  if (problem !== null) return `Cannot be drawn: ${problem}`;
+  if (problem !== null) return `Not drawn: ${problem}`;
   const designer = designers.find(({ id }) => id === designerId)?.name;
   const shape = [format, isLying ? 'lying' : '', fold === 'side' ? '' : fold]
     .filter(Boolean)

@@ -96,7 +96,7 @@ export async function readCards(
         id,
         revision,
         title: titleOf(row.plan),
-        reason: 'its plan is damaged',
+        reason: 'plan damaged',
       };
     }
   });

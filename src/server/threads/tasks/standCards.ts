@@ -53,6 +53,6 @@ function standOne(id: CardId, revision: number, plan: Plan, library: Library): S
     };
   } catch (error) {
     console.error(`card ${id} cannot be drawn`, error);
-    return { id, isDrawn: false, reason: 'something on it cannot be drawn' };
+    return { id, isDrawn: false, reason: 'a part is damaged' };
   }
 }
