@@ -16,6 +16,7 @@ export function folderSentence(error: unknown, folder: string): string | undefin
     case 'EACCES':
     case 'EPERM':
     case 'EROFS':
+    case 'ENOENT': // what making a folder below one that may only be read is answered with
       return (
         `The data folder ${folder} cannot be written to. ` +
         'Give yourself the right to, or name another folder: NIBWRIGHT_DATA=folder ./nib start'

@@ -131,6 +131,21 @@ function smallDisk(folder: string, megabytes: number): (() => void) | undefined 
   }
 }
 
+describe('a folder that may only be read', () => {
+  it('is told in a sentence', async (context) => {
+    const disk = join(work, 'read-only');
+    const unmount = smallDisk(disk, 200);
+    if (!unmount) return context.skip();
+    try {
+      execFileSync('mount', ['-o', 'remount,ro', disk], { stdio: 'ignore' });
+      expect(await refusal(disk)).toContain('cannot be written to');
+      expect(await refusal(join(disk, 'data'))).toContain('cannot be written to');
+    } finally {
+      unmount();
+    }
+  });
+});
+
 describe('a disk that is full', () => {
   it('keeps a start from beginning what it could not end', async (context) => {
     const unmount = smallDisk(join(work, 'tiny'), 40);
