@@ -1,7 +1,11 @@
-import type { ProblemError } from './answer';
 import { faultCode } from './StoreError';
 
-type Answered = Pick<ProblemError, 'status' | 'problem' | 'headers'>;
+/** An answer in the making: its status, what is wrong and how to mend it, and what goes with it. */
+interface Answered {
+  readonly status: number;
+  readonly problem: { readonly message: string; readonly hint: string };
+  readonly headers: Readonly<Record<string, string>>;
+}
 
 const retry = { 'retry-after': '5' };
 

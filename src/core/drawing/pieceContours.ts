@@ -1,3 +1,4 @@
+import { contains } from '../outline/distance';
 import { corners, type Outline } from '../outline/outline';
 import type { Polygon } from '../geometry/flattenPath';
 import { outlineOfPaper } from '../resolve/outlineOf';
@@ -51,18 +52,10 @@ function contourOf(placed: ResolvedPiece): PieceContour {
 function isWithinOthers(polygon: Polygon, all: Outline): boolean {
   const [point] = polygon;
   if (!point) return false;
-  const around = all.filter((other) => other !== polygon && holds(other, point.x, point.y));
-  return around.length % 2 === 1;
-}
-
-function holds(polygon: Polygon, x: number, y: number): boolean {
-  let isInside = false;
-  for (const [at, a] of polygon.entries()) {
-    const b = polygon[(at + 1) % polygon.length] ?? a;
-    if (a.y > y !== b.y > y && x < ((b.x - a.x) * (y - a.y)) / (b.y - a.y) + a.x)
-      isInside = !isInside;
-  }
-  return isInside;
+  return contains(
+    all.filter((other) => other !== polygon),
+    point,
+  );
 }
 
 /** A contour where a piece lies on its sheet, turned by a quarter where it lies so. */
