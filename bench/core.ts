@@ -7,11 +7,13 @@ import { applyEdit } from '../src/core/plan/applyEdit';
 import { defaultHabits } from '../src/core/plan/habits';
 import type { CardId, LibraryId, PieceId } from '../src/core/plan/ids';
 import type { Library } from '../src/core/plan/library';
+import { withPieces } from '../src/core/plan/withPieces';
 import { newPlan } from '../src/core/plan/newPlan';
 import type { Piece } from '../src/core/plan/piece';
 import { plainPiece } from '../src/core/plan/pieces';
 import type { Plan } from '../src/core/plan/plan';
 import { resolvePlan } from '../src/core/resolve/resolvePlan';
+import { changePiece } from '../src/core/plan/pieceEdits';
 
 const ref = { id: 'chalk' as LibraryId, version: 1 };
 const library: Library = ['#fbfaf6', '#57694a'].map((colour, index) => ({
@@ -48,7 +50,10 @@ function planOf(count: number): Plan {
   });
   const base = { title: 'Bench', designerId: null, releaseId: null, stock: ref };
   const format = { kind: 'named', id: 'a2', stand: 'upright' } as const;
-  return { ...newPlan({ ...base, format, fold: 'side', habits: defaultHabits('in') }), pieces };
+  return withPieces(
+    newPlan({ ...base, format, fold: 'side', habits: defaultHabits('in') }),
+    pieces,
+  );
 }
 
 /** The middle of so many runs in milliseconds, after as many to warm up. */
@@ -70,8 +75,9 @@ console.table(
   [8, 50, 200].map((pieces) => {
     const plan = planOf(pieces);
     const id = plan.pieces[pieces - 1]?.id ?? ('p0' as PieceId);
+    const last = { id, kind: 'panel' } as const;
     const size = { by: 'reveal', all: asTyped(inches(0, 1, 8)) } as const;
-    const edit = () => applyEdit(plan, { kind: 'change-piece', id, change: { size } });
+    const edit = () => applyEdit(plan, changePiece(last, { size }));
     return {
       pieces,
       'edit ms': round(median(100, () => void edit())),

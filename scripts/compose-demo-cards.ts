@@ -1,6 +1,7 @@
 // Puts stamps, words and dots on the cards of the demo: npm run compose. Run after the cards were made.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { readCardFile, writeCardFile, type CardFile } from '../src/core/plan/cardFile';
+import { withPieces } from '../src/core/plan/withPieces';
 import { usedLibrary } from '../src/core/plan/usedLibrary';
 import type { Piece } from '../src/core/plan/piece';
 import { resolvePlan } from '../src/core/resolve/resolvePlan';
@@ -12,8 +13,8 @@ for (const [name, compose] of Object.entries(compositions)) {
   const read = readCardFile(readFileSync(path, 'utf8'));
   if (!read.ok) throw new Error(`compose: ${name}: ${JSON.stringify(read.issue)}`);
   // Run again, it composes anew: what it put there before goes first.
-  const file = { ...read.file, plan: { ...read.file.plan, pieces: bare(read.file) } };
-  const plan = { ...file.plan, pieces: [...file.plan.pieces, ...compose(file)] };
+  const file = { ...read.file, plan: withPieces(read.file.plan, bare(read.file)) };
+  const plan = withPieces(file.plan, [...file.plan.pieces, ...compose(file)]);
   const { impossible } = resolvePlan(plan, library);
   if (impossible.length > 0) throw new Error(`compose: ${name}: ${JSON.stringify(impossible)}`);
   writeFileSync(path, writeCardFile({ ...file, plan, library: usedLibrary(plan, library) }));

@@ -10,6 +10,7 @@ import type { CardFile } from '../../src/core/plan/cardFile';
 import { faceIds } from '../../src/core/plan/faces';
 import type { PieceId } from '../../src/core/plan/ids';
 import type { Mark, Paper, Piece, PlaceRule, Support } from '../../src/core/plan/piece';
+import { withPieces } from '../../src/core/plan/withPieces';
 import { centred, plainMark, plainPiece } from '../../src/core/plan/pieces';
 import { resolvePlan } from '../../src/core/resolve/resolvePlan';
 import { newScatter, newArrangement } from '../../src/core/composition/newArrangement';
@@ -195,7 +196,7 @@ export function scatter(
     readonly seed: number;
   },
 ): readonly Piece[] {
-  const card = resolvePlan({ ...file.plan, pieces: [...file.plan.pieces, ...pieces] }, library);
+  const card = resolvePlan(withPieces(file.plan, [...file.plan.pieces, ...pieces]), library);
   const under = card.pieces.find(({ id }) => id === support);
   const face = under?.face ?? 'front';
   let number = 0;
@@ -231,7 +232,7 @@ export function wreath(
   path: 'oval' | 'rectangle',
   seed: number,
 ): readonly Piece[] {
-  const card = resolvePlan({ ...file.plan, pieces: [...file.plan.pieces, ...pieces] }, library);
+  const card = resolvePlan(withPieces(file.plan, [...file.plan.pieces, ...pieces]), library);
   const middle = card.marks.find(({ id }) => id === round);
   if (!middle) throw new Error(`compose: no ${round}`);
   let number = 0;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import reference from '../../test/reference/largest-empty-rectangle.json';
 import { inches } from './length/length';
+import { asWritten, type CardFile } from './plan/cardFile';
 import { usedLibrary } from './plan/usedLibrary';
 import type { CardId } from './plan/ids';
 import {
@@ -39,7 +40,7 @@ describe('the places service', () => {
       pieceOn('front', 'panel', reveal('1/4')),
       stampedOn('panel', 'bird', wren),
     ]);
-    const file = {
+    const file: CardFile = {
       format: 'nibwright-card',
       version: 1,
       id: 'bean-poles' as CardId,
@@ -49,7 +50,7 @@ describe('the places service', () => {
       release: null,
     };
     const words = { lines: ['hello there'], xHeight: { ticks: inches(0, 1, 8) } };
-    const body: unknown = { file, on: 'panel', words };
+    const body: unknown = { file: asWritten(file), on: 'panel', words };
     const answer = cardPlacesAnswerSchema.parse(
       solvePlaces(placesSchemaFor(body).parse(body) as never),
     );

@@ -1,3 +1,5 @@
+import { asWritten, type CardFile } from './plan/cardFile';
+import type { CardId } from './plan/ids';
 import { describe, expect, it } from 'vitest';
 import batches from '../../test/reference/cutting/batches.json';
 import cgcut1 from '../../test/reference/cutting/cgcut1.json';
@@ -88,16 +90,16 @@ describe('the cutting service', () => {
   });
 
   it('cuts a card file, as many copies as are asked', () => {
-    const file = {
+    const file: CardFile = {
       format: 'nibwright-card',
       version: 1,
-      id: 'x',
+      id: 'x' as CardId,
       plan: fiveLayers(),
       library,
       designer: null,
       release: null,
     };
-    const problem = cardProblemSchema.safeParse({ file, copies: 20 });
+    const problem = cardProblemSchema.safeParse({ file: asWritten(file), copies: 20 });
     if (!problem.success) throw new Error(JSON.stringify(problem.error.issues[0]));
     const answer = lastOf(solveCutting(problem.data, solver, never));
     if (answer.kind !== 'card') throw new Error('no card');

@@ -10,6 +10,7 @@ import { createCard, listCardHeads, readCards } from './repositories/cards';
 import { addToLibrary } from './repositories/library';
 import { listRevisions } from './repositories/revisions';
 import { saveEdits } from './repositories/saveEdits';
+import { changePiece } from '../core/plan/pieceEdits';
 
 let from: Database;
 let into: Store;
@@ -42,7 +43,7 @@ describe('a backup', () => {
       cardId: id,
       saveId: 'one',
       baseRevision: 1,
-      edits: [{ kind: 'change-piece', id: 'top' as PieceId, change: { size: reveal('1/4') } }],
+      edits: [changePiece({ id: 'top' as PieceId, kind: 'panel' }, { size: reveal('1/4') })],
       author: null,
       at: someTime,
     });

@@ -9,6 +9,7 @@ import { cleanJson } from '../core/text/readJson';
 import type { Database, Transaction } from './database';
 import * as schema from './schema';
 import { StoreError } from './StoreError';
+import { upgradeStored } from './upgradeStored';
 
 const day = z.string().nullable();
 const moment = z.iso.datetime().transform((text) => new Date(text));
@@ -65,6 +66,8 @@ const tables = [
       saveId: z.string(),
       author: z.string().nullable(),
       at: moment,
+      /** Backups made before it was kept hold what versions 1 to 4 wrote. */
+      planSchema: z.number().int().default(4),
       edits: json,
       plan: json,
     }),
@@ -182,6 +185,7 @@ export async function restoreBackup(db: Database, { rows }: CheckedBackup): Prom
     for (const { table, name } of tables)
       for (const some of chunks(rows.filter(({ into }) => into.name === name)))
         await tx.insert(table).values(some.map(({ row }) => row as typeof table.$inferInsert));
+    await upgradeStored(tx);
   });
   const [counted] = await db.select({ count: sql<number>`count(*)::int` }).from(schema.cards);
   return counted?.count ?? 0;

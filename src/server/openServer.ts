@@ -2,6 +2,7 @@ import type { Store } from './database';
 import * as schema from './schema';
 import { StoreError } from './StoreError';
 import { isAway } from './storeProblem';
+import { upgradeStored } from './upgradeStored';
 
 /** Any number that no other program is likely to lock in the same database. */
 const startLock = 7_294_105_331;
@@ -37,7 +38,10 @@ export async function openServer(url: string, migrationsFolder: string): Promise
     }
   };
   try {
-    await exclusively(() => migrate(db, { migrationsFolder }));
+    await exclusively(async () => {
+      await migrate(db, { migrationsFolder });
+      await upgradeStored(db);
+    });
   } catch (error) {
     await pool.end();
     throw cannotOpen(url, error);

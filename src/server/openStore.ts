@@ -5,6 +5,7 @@ import { lockFolder } from './lockFolder';
 import { openServer } from './openServer';
 import * as schema from './schema';
 import { folderSentence, StoreError } from './StoreError';
+import { upgradeStored } from './upgradeStored';
 
 export interface OpenOptions {
   /** The data folder; made when it is not there. Left out for a server or memory. */
@@ -77,6 +78,7 @@ async function openEmbedded(
     const db = drizzle(client, { schema, casing: 'snake_case' });
     onProgress?.('Bringing the tables up to date.');
     await migrate(db, { migrationsFolder });
+    await upgradeStored(db, onProgress);
     return {
       db,
       folder: undefined,

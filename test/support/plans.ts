@@ -9,6 +9,7 @@ import type { Library } from '../../src/core/plan/library';
 import { newPlan } from '../../src/core/plan/newPlan';
 import type { Mark, Paper, Piece, PlaceRule, SizeRule } from '../../src/core/plan/piece';
 import { centred, plainMark, plainPiece } from '../../src/core/plan/pieces';
+import { withPieces } from '../../src/core/plan/withPieces';
 import type { Base, Plan } from '../../src/core/plan/plan';
 
 /** A length as a test writes it, such as '4 1/8' or '105 mm'. */
@@ -124,7 +125,7 @@ export function planOf(
 ): Plan {
   const habits = defaultHabits(unit);
   const about = { title: 'Bean poles', designerId: null, releaseId: null };
-  return { ...newPlan({ ...about, habits, stock: base, format, fold }), pieces };
+  return withPieces(newPlan({ ...about, habits, stock: base, format, fold }), pieces);
 }
 
 interface PlanOptions {

@@ -1,5 +1,8 @@
 import { z } from 'zod';
 import type { Edit } from '../plan/edit';
+import { withoutKey } from '../plan/orderKeys';
+import { addPieces } from '../plan/pieceEdits';
+import { mapItems } from '../plan/usedLibrary';
 import { batchEdits } from '../plan/batchEdits';
 import type { PieceId } from '../plan/ids';
 import type { LibraryRef } from '../plan/libraryItem';
@@ -31,7 +34,7 @@ export function copyOut(plan: Plan, card: ResolvedCard, ids: ReadonlySet<PieceId
   const roots = plan.pieces.filter(({ id }) => ids.has(id));
   const taken = withAllOn(plan, roots);
   const isTaken = (id: PieceId) => taken.some((each) => each.id === id);
-  const pieces = taken.map((piece) => withoutTies(piece, card, isTaken));
+  const pieces = taken.map((piece) => withoutKey(withoutTies(piece, card, isTaken)));
   return JSON.stringify({ format: 'nibwright-pieces', version: 1, pieces });
 }
 
@@ -109,9 +112,8 @@ export function pasteInto(
       library,
     ),
   );
-  const start = plan.pieces.length;
   return {
-    edit: batchEdits(added.map((piece, at) => ({ kind: 'add-piece', piece, index: start + at }))),
+    edit: batchEdits(addPieces(plan, added)),
     roots: pieces.filter(isRoot).map(({ id }) => renamed(id)),
   };
 }
@@ -139,28 +141,5 @@ function withNewest(piece: Piece, library: Library): Piece {
     const item = newest.find(({ id }) => id === ref.id);
     return item ? { id: item.id, version: item.version } : ref;
   };
-  switch (piece.kind) {
-    case 'panel':
-      return {
-        ...piece,
-        stock: known(piece.stock),
-        size:
-          piece.size.by === 'die'
-            ? { ...piece.size, set: known(piece.size.set) }
-            : piece.size.by === 'stamp'
-              ? { ...piece.size, stamp: known(piece.size.stamp) }
-              : piece.size,
-      };
-    case 'image':
-      return { ...piece, stamp: known(piece.stamp) };
-    case 'stencil':
-      return { ...piece, stencil: known(piece.stencil) };
-    case 'dot':
-      return { ...piece, item: piece.item && known(piece.item) };
-    case 'words':
-    case 'drawn':
-      return piece;
-    default:
-      throw new TypeError(`withNewest: unknown kind ${JSON.stringify(piece satisfies never)}`);
-  }
+  return mapItems(piece, known);
 }

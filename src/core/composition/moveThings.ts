@@ -9,6 +9,7 @@ import type { PlaceRule } from '../plan/piece';
 import type { Plan } from '../plan/plan';
 import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import type { Rect } from '../outline/outline';
+import { changePiece } from '../plan/pieceEdits';
 
 /**
  * What moves when some pieces are moved: they and the others of their groups, without what lies on
@@ -32,11 +33,8 @@ export function movingWith(
   );
 }
 
-const place = (id: PieceId, rule: PlaceRule): SimpleEdit => ({
-  kind: 'change-piece',
-  id,
-  change: { place: rule },
-});
+const place = ({ piece }: Placed, rule: PlaceRule): SimpleEdit =>
+  changePiece(piece, { place: rule });
 
 /** Moves the leading piece as told, and the others by as much. */
 export function moveAll(
@@ -50,9 +48,9 @@ export function moveAll(
   return batchEdits(
     moving.map((each) =>
       each.id === leading.id
-        ? place(each.id, rule)
+        ? place(each, rule)
         : place(
-            each.id,
+            each,
             placeAt(
               movedBy(each.rect, dx, dy),
               supportRect(card, each.support),
@@ -72,24 +70,22 @@ export function nudgeAll(
 ): Edit {
   return batchEdits(
     moving.map((each) =>
-      place(
-        each.id,
-        nudgePlace(each.piece.place, each.rect, supportRect(card, each.support), dx, dy),
-      ),
+      place(each, nudgePlace(each.piece.place, each.rect, supportRect(card, each.support), dx, dy)),
     ),
   );
 }
 
 /** Turns a piece by so many degrees, to the tenth. */
-export function turnBy({ id, piece }: Placed, degrees: number): Edit {
-  const turn = Math.round((piece.place.turn + degrees) * 10) / 10;
+export function turnBy(placed: Placed, degrees: number): Edit {
+  const { place: rule } = placed.piece;
+  const turn = Math.round((rule.turn + degrees) * 10) / 10;
   const within = turn > 180 ? turn - 360 : turn < -180 ? turn + 360 : turn;
-  return place(id, { ...piece.place, turn: within });
+  return place(placed, { ...rule, turn: within });
 }
 
 /** Centres a piece on what it lies on, across or down. */
-export function centre({ id, piece }: Placed, axis: 'x' | 'y'): Edit {
-  return place(id, { ...piece.place, [axis]: { from: 'centre' } });
+export function centre(placed: Placed, axis: 'x' | 'y'): Edit {
+  return place(placed, { ...placed.piece.place, [axis]: { from: 'centre' } });
 }
 
 export type Alignment = 'left' | 'middle' | 'right' | 'top' | 'centre' | 'bottom';
@@ -143,7 +139,7 @@ export function spaceEvenly(
 function shifted(card: ResolvedCard, each: Placed, dx: number, dy: number): SimpleEdit {
   const { place: rule } = each.piece;
   const moved = placeAt(movedBy(each.rect, dx, dy), supportRect(card, each.support), rule.turn);
-  return place(each.id, {
+  return place(each, {
     ...moved,
     x: dx === 0 ? rule.x : moved.x,
     y: dy === 0 ? rule.y : moved.y,

@@ -8,6 +8,7 @@ import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import type { Rect } from '../outline/outline';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 import { placeAt } from './placeAt';
+import { addPieces, changePiece } from '../plan/pieceEdits';
 
 /**
  * Puts a mark on paper of its own, where it stands: the paper so large goes under it, middle on middle, and stays
@@ -24,12 +25,8 @@ export function putOnPaper(
   const support = supportRect(card, mark.support);
   const at = placeAt(roundMiddle(mark.rect, size), support, paper.place.turn);
   return batchEdits([
-    {
-      kind: 'add-piece',
-      index: plan.pieces.length,
-      piece: { ...paper, place: keepingCentred(at, mark.piece.place) },
-    },
-    { kind: 'change-piece', id: mark.id, change: { on: { piece: paper.id }, place: centred } },
+    ...addPieces(plan, [{ ...paper, place: keepingCentred(at, mark.piece.place) }]),
+    changePiece(mark.piece, { on: { piece: paper.id }, place: centred }),
   ]);
 }
 

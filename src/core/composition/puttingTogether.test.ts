@@ -37,6 +37,7 @@ import { diesForBorder } from './diesForBorder';
 import { newArrangement, repeatLine, type Ground } from './newArrangement';
 import { stencilMoves } from '../stencilling/stencilMoves';
 import { stencilWords } from '../stencilling/stencilWords';
+import { withPieces } from '../plan/withPieces';
 
 const at = (left: string, top: string): PlaceRule => ({
   x: { from: 'left', distance: typed(left) },
@@ -133,7 +134,7 @@ describe('arrangements', () => {
 
   it('what hangs has a string to the top edge for each, beneath the prints', () => {
     const marks = newArrangement(ground(), 'hanging', [{ stamp, count: 3 }], how);
-    const next = resolvePlan({ ...plan, pieces: [...plan.pieces, ...marks] }, library);
+    const next = resolvePlan(withPieces(plan, [...plan.pieces, ...marks]), library);
     const strings = next.marks.filter(({ piece }) => piece.kind === 'drawn');
     const prints = next.marks.filter(({ piece }) => piece.kind === 'image');
     expect([strings.length, prints.length]).toEqual([3, 3]);
@@ -147,7 +148,7 @@ describe('arrangements', () => {
     const [line] = card.marks;
     if (!line) throw new Error('expected words');
     const lines = repeatLine(ground(), line, inches(0, 1, 2));
-    const next = resolvePlan({ ...plan, pieces: [...plan.pieces, ...lines] }, library);
+    const next = resolvePlan(withPieces(plan, [...plan.pieces, ...lines]), library);
     const tops = next.marks.map(({ rect }) => rect.y).toSorted((a, b) => a - b);
     expect(tops.length).toBeGreaterThan(6);
     const gaps = tops.slice(1).map((top, index) => top - (tops[index] ?? 0));

@@ -22,6 +22,7 @@ import type { CutPlan } from './cutPlan';
 import { newSheets } from './countSheets';
 import { planCuts, usualBudget } from './planCuts';
 import { lastOf } from './planSheets';
+import { changePiece } from '../plan/pieceEdits';
 
 const solver = highsCoverSolver(await loadHighs());
 const at = '2027-03-09T18:30:00.000Z';
@@ -52,16 +53,20 @@ const piecesOf = (plan: CutPlan) =>
   );
 
 const twelve = copies(fiveLayers(), 12);
-const renamed = applyEdit(twelve, {
-  kind: 'change-piece',
-  id: 'mat-1' as PieceId,
-  change: { name: 'Other name', notes: 'and a note' },
-});
-const narrower = applyEdit(twelve, {
-  kind: 'change-piece',
-  id: 'liner' as PieceId,
-  change: { size: { by: 'reveal', all: typed('1/4') } },
-});
+const renamed = applyEdit(
+  twelve,
+  changePiece(
+    { id: 'mat-1' as PieceId, kind: 'panel' },
+    { name: 'Other name', notes: 'and a note' },
+  ),
+);
+const narrower = applyEdit(
+  twelve,
+  changePiece(
+    { id: 'liner' as PieceId, kind: 'panel' },
+    { size: { by: 'reveal', all: typed('1/4') } },
+  ),
+);
 if (!renamed.ok || !narrower.ok) throw new Error('the edits do not apply');
 
 describe('the hash of a job', () => {

@@ -7,6 +7,7 @@ import type { LibraryItem } from '../plan/libraryItem';
 import { boundsOf } from '../outline/outline';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { layContour, pieceContours } from './pieceContours';
+import { withPieces } from '../plan/withPieces';
 
 const heart: LibraryItem = {
   kind: 'die-set',
@@ -29,7 +30,7 @@ describe('the contours of pieces', () => {
     step: 0,
     turned: false,
   });
-  const card = resolvePlan({ ...plan, pieces: [...plan.pieces, cut] }, [...library, heart]);
+  const card = resolvePlan(withPieces(plan, [...plan.pieces, cut]), [...library, heart]);
   const contours = pieceContours(card);
   const letter = card.pieces.find(({ id }) => id === cut.id)?.letter ?? '';
 

@@ -6,6 +6,7 @@ import { pieceIdFrom } from '../plan/pieceId';
 import type { Plan } from '../plan/plan';
 import { supportRect, type ResolvedCard, type ResolvedPiece } from '../resolve/resolvedCard';
 import { cutText } from '../text/cutText';
+import { changePiece, putPieces } from '../plan/pieceEdits';
 
 /** Where a piece too large for its sheets is made of two, edge to edge, and what hides the join. */
 export interface Join {
@@ -135,30 +136,22 @@ export function joinEdit(
   const children = card.pieces.filter((each) => each.support === piece.id);
   const all = [rect, ...children.map((child) => child.rect)];
   if (all.some(({ x, y }) => x < under.x || y < under.y)) return undefined;
-  const moved = children.map((child): SimpleEdit => ({
-    kind: 'change-piece',
-    id: child.id,
-    change: {
+  const moved = children.map((child): SimpleEdit =>
+    changePiece(child.piece, {
       on: piece.on,
       size: sized(child.rect),
       place: placed(subtractLengths(child.rect.x, under.x), subtractLengths(child.rect.y, under.y)),
-    },
-  }));
+    }),
+  );
   const farPlace =
     axis === 'x'
       ? placed(lengthFromTicks(left + at), top)
       : placed(left, lengthFromTicks(top + at));
   return batchEdits([
     ...moved,
-    {
-      kind: 'change-piece',
-      id: piece.id,
-      change: { size: sized(near), place: placed(left, top), trim: null, cutOut: null },
-    },
-    {
-      kind: 'add-piece',
-      index: plan.pieces.findIndex(({ id }) => id === piece.id) + 1,
-      piece: {
+    changePiece(piece, { size: sized(near), place: placed(left, top), trim: null, cutOut: null }),
+    ...putPieces(plan, plan.pieces.findIndex(({ id }) => id === piece.id) + 1, [
+      {
         ...piece,
         id: freeId(plan, piece.id),
         name: `${cutText(piece.name, 48)}, other part`,
@@ -167,7 +160,7 @@ export function joinEdit(
         trim: null,
         cutOut: null,
       },
-    },
+    ]),
   ]);
 }
 

@@ -62,9 +62,9 @@ describe('the rules', () => {
     expect(findingsOf(off)).toEqual([]);
     const { data, pieceId } = first(slimline);
     const left = applyEdit(slimline, {
-      kind: 'accept-finding',
-      finding: { rule: data.rule, pieceId: pieceId ?? null },
-      accepted: true,
+      kind: 'put',
+      in: 'accepted',
+      item: { rule: data.rule, pieceId: pieceId ?? null },
     });
     expect(left.ok && findingsOf(left.plan)).toEqual([]);
   });

@@ -1,16 +1,16 @@
-import type { Edit, SimpleEdit } from './edit';
 import { batchEdits } from './batchEdits';
-import type { PieceId } from './ids';
-import type { Piece } from './piece';
+import { collectionOf, itemsIn, type CollectionId, type ItemOf } from './collections';
+import type { Edit, SimpleEdit } from './edit';
+import { changePiece } from './pieceEdits';
+import type { OrderedPiece } from './piece';
 import { sameSupport } from './pieces';
-import type { Plan, Use } from './plan';
-import { mostPieces } from './planFacts';
-import { sortAccepted, sortUses } from './sortLists';
+import type { Plan } from './plan';
 
 /** Why an edit could not be applied; the plan is unchanged. */
 export interface EditIssue {
-  readonly code: 'no-such-piece' | 'piece-exists' | 'too-many-pieces';
-  readonly pieceId: PieceId;
+  readonly code: 'not-there' | 'there-already' | 'too-many' | 'other-kind';
+  readonly in: CollectionId;
+  readonly id: string;
 }
 
 /** The new plan, and the edit that takes it back to the old one. */
@@ -59,119 +59,125 @@ function applySimple(plan: Plan, edit: SimpleEdit): EditOutcome {
         { ...plan, making: merge(plan.making, edit.change) },
         { kind: 'set-making', change: previous(plan.making, edit.change) },
       );
-    case 'add-piece':
-      return addPiece(plan, edit.piece, edit.index);
-    case 'remove-piece':
-      return removePiece(plan, edit.id);
-    case 'change-piece':
-      return withPiece(plan, edit.id, (piece) =>
-        done(
-          { ...plan, pieces: replace(plan.pieces, { ...piece, ...defined(edit.change) }) },
-          { kind: 'change-piece', id: edit.id, change: previous(piece, edit.change) },
-        ),
+    case 'put':
+      return put(plan, edit.in, edit.item);
+    case 'change':
+      return changeItem(plan, edit);
+    case 'remove':
+      return edit.in === 'pieces' ? removePiece(plan, edit.id) : remove(plan, edit.in, edit.id);
+    case 'move':
+      return withItem(plan, edit.in, edit.id, (piece) =>
+        done(withReplaced(plan, edit.in, { ...piece, order: edit.order }), {
+          ...edit,
+          order: piece.order,
+        }),
       );
-    case 'reorder-piece':
-      return withPiece(plan, edit.id, (piece) => {
-        const others = plan.pieces.filter(({ id }) => id !== edit.id);
-        const index = plan.pieces.findIndex(({ id }) => id === edit.id);
-        return done(
-          { ...plan, pieces: insert(others, piece, edit.index) },
-          { kind: 'reorder-piece', id: edit.id, index },
-        );
-      });
-    case 'set-use':
-      return setUse(plan, edit);
-    case 'accept-finding':
-      return acceptFinding(plan, edit);
     default:
       throw new TypeError(`applyEdit: unknown edit ${JSON.stringify(edit satisfies never)}`);
   }
 }
 
-function addPiece(plan: Plan, piece: Piece, index: number): EditOutcome {
-  if (plan.pieces.some(({ id }) => id === piece.id)) return refused('piece-exists', piece.id);
-  if (plan.pieces.length >= mostPieces) return refused('too-many-pieces', piece.id);
+function put<Id extends CollectionId>(plan: Plan, into: Id, item: ItemOf<CollectionId>) {
+  const added = item as ItemOf<Id>;
+  const { idOf, most } = collectionOf(into);
+  const id = idOf(added);
+  const items = itemsIn(plan, into);
+  if (items.some((each) => idOf(each) === id)) return refused('there-already', into, id);
+  if (items.length >= most) return refused('too-many', into, id);
   // Pieces that dangled on this id must dangle again, where removing alone would let them down.
-  const dangling = plan.pieces.filter(({ on }) => sameSupport(on, { piece: piece.id }));
+  const dangling = into === 'pieces' ? lyingOn(plan, id) : [];
   return done(
-    { ...plan, pieces: insert(plan.pieces, piece, index) },
-    batchEdits([{ kind: 'remove-piece', id: piece.id }, ...dangling.map(hangAsBefore)]),
+    withItems(plan, into, [...items, added]),
+    batchEdits([{ kind: 'remove', in: into, id }, ...dangling.map(hangAsBefore)]),
   );
 }
 
-function removePiece(plan: Plan, id: PieceId): EditOutcome {
-  return withPiece(plan, id, (piece) => {
-    const index = plan.pieces.indexOf(piece);
+function remove<Id extends CollectionId>(plan: Plan, from: Id, id: string): EditOutcome {
+  return withItem(plan, from, id, (item) =>
+    done(
+      withItems(
+        plan,
+        from,
+        itemsIn(plan, from).filter((each) => each !== item),
+      ),
+      { kind: 'put', in: from, item } as SimpleEdit,
+    ),
+  );
+}
+
+/** Lets down what lay on it. */
+function removePiece(plan: Plan, id: string): EditOutcome {
+  return withItem(plan, 'pieces', id, (piece) => {
     // A piece that lies on itself is already a circle; what lay on it keeps its dangling support.
-    const below = sameSupport(piece.on, { piece: id }) ? undefined : piece.on;
-    const lifted = plan.pieces.filter(
-      (each) => each.id !== id && below && sameSupport(each.on, { piece: id }),
-    );
+    const below = sameSupport(piece.on, { piece: piece.id }) ? undefined : piece.on;
+    const lifted = below ? lyingOn(plan, id).filter((each) => each !== piece) : [];
     const pieces = plan.pieces
-      .filter((each) => each.id !== id)
+      .filter((each) => each !== piece)
       .map((each) => (below && lifted.includes(each) ? { ...each, on: below } : each));
     return done(
       { ...plan, pieces },
-      {
-        kind: 'batch',
-        edits: [{ kind: 'add-piece', piece, index }, ...lifted.map(hangAsBefore)],
-      },
+      batchEdits([{ kind: 'put', in: 'pieces', item: piece }, ...lifted.map(hangAsBefore)]),
     );
   });
 }
 
-function hangAsBefore({ id, on }: Piece): SimpleEdit {
-  return { kind: 'change-piece', id, change: { on } };
-}
-
-function setUse(plan: Plan, { id, use }: Extract<SimpleEdit, { kind: 'set-use' }>): EditOutcome {
-  const before = plan.uses.find((each) => each.id === id);
-  const others = plan.uses.filter((each) => each.id !== id);
-  const uses = use ? sortUses([...others, { id, ...use }]) : others;
-  return done({ ...plan, uses }, { kind: 'set-use', id, use: before ? withoutId(before) : null });
-}
-
-const withoutId = ({ item, amount, pieceId, note }: Use) => ({ item, amount, pieceId, note });
-
-function acceptFinding(
-  plan: Plan,
-  { finding, accepted }: Extract<SimpleEdit, { kind: 'accept-finding' }>,
-): EditOutcome {
-  const is = (each: Plan['accepted'][number]) =>
-    each.rule === finding.rule && each.pieceId === finding.pieceId;
-  const already = plan.accepted.some(is);
-  if (already === accepted) return done(plan, { kind: 'accept-finding', finding, accepted });
-  return done(
-    {
-      ...plan,
-      accepted: accepted
-        ? sortAccepted([...plan.accepted, finding])
-        : plan.accepted.filter((f) => !is(f)),
-    },
-    { kind: 'accept-finding', finding, accepted: already },
+function changeItem(plan: Plan, edit: Extract<SimpleEdit, { kind: 'change' }>): EditOutcome {
+  if (edit.in === 'uses')
+    return withItem(plan, edit.in, edit.id, (use) =>
+      done(withReplaced(plan, edit.in, merge(use, edit.change)), {
+        ...edit,
+        change: previous(use, edit.change),
+      }),
+    );
+  return withItem(plan, edit.in, edit.id, (piece) =>
+    piece.kind === edit.of
+      ? done(withReplaced(plan, edit.in, { ...piece, ...defined(edit.change) } as OrderedPiece), {
+          ...edit,
+          change: previous(piece, edit.change),
+        } as SimpleEdit)
+      : refused('other-kind', edit.in, edit.id),
   );
 }
 
-function withPiece(plan: Plan, id: PieceId, change: (piece: Piece) => EditOutcome): EditOutcome {
-  const piece = plan.pieces.find((each) => each.id === id);
-  return piece ? change(piece) : refused('no-such-piece', id);
+function lyingOn({ pieces }: Plan, id: string): readonly OrderedPiece[] {
+  return pieces.filter(({ on }) => 'piece' in on && on.piece === id);
+}
+
+function hangAsBefore(piece: OrderedPiece): SimpleEdit {
+  return changePiece(piece, { on: piece.on });
+}
+
+function withItem<Id extends CollectionId>(
+  plan: Plan,
+  of: Id,
+  id: string,
+  change: (item: ItemOf<Id>) => EditOutcome,
+): EditOutcome {
+  const { idOf } = collectionOf(of);
+  const item = itemsIn(plan, of).find((each) => idOf(each) === id);
+  return item ? change(item) : refused('not-there', of, id);
+}
+
+function withReplaced<Id extends CollectionId>(plan: Plan, of: Id, item: ItemOf<Id>): Plan {
+  const { idOf } = collectionOf(of);
+  const id = idOf(item);
+  return withItems(
+    plan,
+    of,
+    itemsIn(plan, of).map((each) => (idOf(each) === id ? item : each)),
+  );
+}
+
+function withItems<Id extends CollectionId>(plan: Plan, of: Id, items: readonly ItemOf<Id>[]) {
+  return { ...plan, [of]: items.toSorted(collectionOf(of).compare) };
 }
 
 const done = (plan: Plan, inverse: Edit): EditOutcome => ({ ok: true, plan, inverse });
 
-const refused = (code: EditIssue['code'], pieceId: PieceId): EditOutcome => ({
+const refused = (code: EditIssue['code'], of: CollectionId, id: string): EditOutcome => ({
   ok: false,
-  issue: { code, pieceId },
+  issue: { code, in: of, id },
 });
-
-const replace = (pieces: readonly Piece[], piece: Piece): readonly Piece[] =>
-  pieces.map((each) => (each.id === piece.id ? piece : each));
-
-const insert = (pieces: readonly Piece[], piece: Piece, index: number): readonly Piece[] => [
-  ...pieces.slice(0, index),
-  piece,
-  ...pieces.slice(index),
-];
 
 /** A key that is present but undefined means 'leave it'; JSON cannot say it any other way. */
 function defined<T extends object>(change: T): { [Key in keyof T]?: Exclude<T[Key], undefined> } {

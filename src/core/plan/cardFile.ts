@@ -2,7 +2,10 @@ import { z } from 'zod';
 import { cardIdSchema, designerIdSchema, releaseIdSchema, type Immutable } from './ids';
 import { readJson } from '../text/readJson';
 import { libraryItemSchema } from './libraryItem';
-import { planSchema } from './plan';
+import { dealKeys, withoutKey } from './orderKeys';
+import { writtenPlanSchema } from './plan';
+import { isObject } from './upgrades/document';
+import { withKeys } from './upgrades/upgradePlan4';
 import { upgradePlan, type PlanIssue } from './upgradePlan';
 
 export const cardFileVersion = 1;
@@ -19,18 +22,24 @@ export const releaseSchema = z
   })
   .meta({ id: 'Release' });
 
-/** A card that opens anywhere: its plan with the library versions and names it refers to. */
-export const cardFileSchema = z
+/** A card that opens anywhere, as it is written: its plan with the library versions and names it refers to. */
+export const writtenFileSchema = z
   .strictObject({
     format: z.literal('nibwright-card'),
     version: z.literal(cardFileVersion),
     id: cardIdSchema,
-    plan: planSchema,
+    plan: writtenPlanSchema,
     library: z.array(libraryItemSchema).max(2000),
     designer: designerSchema.nullable(),
     release: releaseSchema.nullable(),
   })
   .meta({ id: 'CardFile', title: 'Nibwright card file' });
+
+/** The same as it is read: its pieces are dealt keys in the order they come in. */
+export const cardFileSchema = writtenFileSchema.transform((file) => ({
+  ...file,
+  plan: { ...file.plan, pieces: [...dealKeys(file.plan.pieces)] },
+}));
 
 export type CardFile = Immutable<z.output<typeof cardFileSchema>>;
 export type Designer = Immutable<z.output<typeof designerSchema>>;
@@ -48,7 +57,12 @@ export type ReadCardFile =
  * The same card always gives the same bytes.
  */
 export function writeCardFile(file: CardFile): string {
-  return `${JSON.stringify(cardFileSchema.parse(file), undefined, 2)}\n`;
+  return `${JSON.stringify(writtenFileSchema.parse(asWritten(file)), undefined, 2)}\n`;
+}
+
+/** A card as its file holds it: what `cardFileSchema` reads. */
+export function asWritten(file: CardFile) {
+  return { ...file, plan: { ...file.plan, pieces: file.plan.pieces.map(withoutKey) } };
 }
 
 const envelopeSchema = z.looseObject({
@@ -70,9 +84,13 @@ export function parseCardFile(document: unknown): ReadCardFile {
   if (!envelope.success) return { ok: false, issue: { code: 'no-card-file' } };
   if (envelope.data.version > cardFileVersion)
     return { ok: false, issue: { code: 'newer', schema: envelope.data.version } };
-  const upgraded = upgradePlan(envelope.data.plan);
+  const { plan } = envelope.data;
+  const upgraded = upgradePlan(
+    isObject(plan) ? { ...plan, pieces: withKeys(plan['pieces']) } : plan,
+  );
   if (!upgraded.ok) return { ok: false, issue: under('plan', upgraded.issue) };
-  const parsed = cardFileSchema.safeParse({ ...envelope.data, plan: upgraded.plan });
+  const file = { ...envelope.data, plan: upgraded.plan } as CardFile;
+  const parsed = cardFileSchema.safeParse(asWritten(file));
   if (parsed.success) return { ok: true, file: parsed.data };
   const [first] = parsed.error.issues;
   const path = first?.path.join('.') ?? '';

@@ -26,6 +26,8 @@ import { papersOf } from './pieces';
 import type { Plan } from './plan';
 import { putMatUnder } from './putMatUnder';
 import { turnOff } from './turnOff';
+import { batchEdits } from './batchEdits';
+import { addPieces, changePiece, movePieceTo } from './pieceEdits';
 
 const after = (plan: Plan, edit: Edit | undefined): Plan => {
   const outcome = edit && applyEdit(plan, edit);
@@ -175,7 +177,7 @@ describe('the edit between two plans', () => {
     if (!words) throw new Error('no words');
     const pieces = [...pair.pieces.slice(0, 3), { ...words, name: 'Hello' }];
     expect(editBetween(pair, { ...pair, pieces })).toMatchObject({
-      kind: 'change-piece',
+      kind: 'change',
       id: 'words',
     });
   });
@@ -196,13 +198,12 @@ describe('the differences of two versions', () => {
         { kind: 'set-about', change: { title: 'Bean row' } },
         { kind: 'set-base', change: { fold: 'tent', stock: moss } },
         { kind: 'set-making', change: { copies: 24 } },
-        {
-          kind: 'change-piece',
-          id: id('mat-1'),
-          change: { size: reveal('1/4'), notes: 'cut twice' },
-        },
-        { kind: 'remove-piece', id: id('liner') },
-        { kind: 'add-piece', index: 9, piece: pieceOn('back', 'label', measure('2', '1')) },
+        changePiece(
+          { id: id('mat-1'), kind: 'panel' },
+          { size: reveal('1/4'), notes: 'cut twice' },
+        ),
+        { kind: 'remove', in: 'pieces', id: id('liner') },
+        ...addPieces(plan, [pieceOn('back', 'label', measure('2', '1'))]),
       ],
     });
     const found = changes(plan, edited).map((change) => {
@@ -228,7 +229,7 @@ describe('the differences of two versions', () => {
     const plan = planOf(
       ['a', 'b', 'c', 'd'].map((name) => pieceOn('front', name, measure('1', '1'))),
     );
-    const moved = after(plan, { kind: 'reorder-piece', id: id('c'), index: 1 });
+    const moved = after(plan, batchEdits(movePieceTo(plan, id('c'), 1)));
     const [order] = changes(plan, moved);
     expect(order).toMatchObject({ kind: 'order', pieces: [{ name: 'c' }, { name: 'b' }] });
   });

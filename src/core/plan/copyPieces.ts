@@ -1,4 +1,5 @@
-import type { Edit, SimpleEdit } from './edit';
+import type { Edit } from './edit';
+import { putPieces } from './pieceEdits';
 import { batchEdits } from './batchEdits';
 import type { PieceId } from './ids';
 import type { Paper, Piece } from './piece';
@@ -29,19 +30,15 @@ export function copyPieces(
   if (!last) return undefined;
   const ids = new Map(originals.map((piece) => [piece.id, newId()]));
   const copied = (of: PieceId) => ids.get(of) ?? of;
-  const after = plan.pieces.indexOf(last) + 1;
-  const edits = originals.map((piece, index): SimpleEdit => ({
-    kind: 'add-piece',
-    index: after + index,
-    piece: {
-      ...withCopiedSize(piece, copied),
-      id: copied(piece.id),
-      name: `${cutText(piece.name, 52)} (copy)`,
-      group: piece.group === null ? null : `${cutText(piece.group, 32)} (copy)`,
-      on: 'piece' in piece.on ? { piece: copied(piece.on.piece) } : piece.on,
-    },
+  const copies = originals.map((piece): Piece => ({
+    ...withCopiedSize(piece, copied),
+    id: copied(piece.id),
+    name: `${cutText(piece.name, 52)} (copy)`,
+    group: piece.group === null ? null : `${cutText(piece.group, 32)} (copy)`,
+    on: 'piece' in piece.on ? { piece: copied(piece.on.piece) } : piece.on,
   }));
-  return { edit: batchEdits(edits), copy: copied(id) };
+  const after = plan.pieces.findIndex((piece) => piece.id === last.id) + 1;
+  return { edit: batchEdits(putPieces(plan, after, copies)), copy: copied(id) };
 }
 
 function withCopiedSize(piece: Piece, copied: (of: PieceId) => PieceId): Piece {

@@ -1,11 +1,34 @@
 import { z } from 'zod';
+import { collectionIds } from './collections';
 import { habitsSchema } from './habits';
 import { pieceIdSchema, type Immutable } from './ids';
-import { pieceChangeSchema, pieceSchema } from './piece';
-import { aboutSchema, acceptedSchema, baseSchema, makingSchema, useSchema } from './plan';
-import { mostPieces } from './planFacts';
+import { orderKeySchema } from './orderKeySchema';
+import { orderedPieceSchema, pieceChangeSchema } from './piece';
+import { acceptedSchema } from './accepted';
+import { aboutSchema, baseSchema, makingSchema } from './plan';
+import { useSchema } from './use';
 
-const indexSchema = z.number().int().min(0).max(mostPieces);
+/** Adds a thing to a collection that has none of its id. */
+const putSchema = z.discriminatedUnion('in', [
+  z.strictObject({
+    kind: z.literal('put'),
+    in: z.literal('pieces'),
+    item: orderedPieceSchema,
+  }),
+  z.strictObject({ kind: z.literal('put'), in: z.literal('uses'), item: useSchema }),
+  z.strictObject({ kind: z.literal('put'), in: z.literal('accepted'), item: acceptedSchema }),
+]);
+
+/** Changes some properties of a thing; one of a piece tells the kind of piece it is for. */
+const changeSchema = z.discriminatedUnion('in', [
+  pieceChangeSchema,
+  z.strictObject({
+    kind: z.literal('change'),
+    in: z.literal('uses'),
+    id: pieceIdSchema,
+    change: useSchema.omit({ id: true }).partial(),
+  }),
+]);
 
 /** A single change; all but the batch. */
 const simpleEditSchema = z.discriminatedUnion('kind', [
@@ -13,26 +36,20 @@ const simpleEditSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('set-base'), change: baseSchema.partial() }),
   z.strictObject({ kind: z.literal('set-habits'), change: habitsSchema.partial() }),
   z.strictObject({ kind: z.literal('set-making'), change: makingSchema.partial() }),
-  /** Inserts before the piece now at the index; past the end it comes last. */
-  z.strictObject({ kind: z.literal('add-piece'), piece: pieceSchema, index: indexSchema }),
-  /** What lay on the piece lies on its support afterwards, each by its own rules. */
-  z.strictObject({ kind: z.literal('remove-piece'), id: pieceIdSchema }),
+  putSchema,
+  changeSchema,
+  /** What lay on a removed piece lies on its support afterwards, each by its own rules. */
   z.strictObject({
-    kind: z.literal('change-piece'),
-    id: pieceIdSchema,
-    change: pieceChangeSchema,
+    kind: z.literal('remove'),
+    in: z.enum(collectionIds),
+    id: z.string().min(1).max(100),
   }),
-  z.strictObject({ kind: z.literal('reorder-piece'), id: pieceIdSchema, index: indexSchema }),
-  /** Adds or changes what a card takes beside its panels; null takes it out. */
+  /** Gives a piece another place among the others. */
   z.strictObject({
-    kind: z.literal('set-use'),
+    kind: z.literal('move'),
+    in: z.literal('pieces'),
     id: pieceIdSchema,
-    use: useSchema.omit({ id: true }).nullable(),
-  }),
-  z.strictObject({
-    kind: z.literal('accept-finding'),
-    finding: acceptedSchema,
-    accepted: z.boolean(),
+    order: orderKeySchema,
   }),
 ]);
 

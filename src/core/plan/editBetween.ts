@@ -1,12 +1,13 @@
-import type { Edit, SimpleEdit } from './edit';
+import { applyEdit } from './applyEdit';
 import { batchEdits } from './batchEdits';
+import { collectionIds, collectionOf, itemsIn, type CollectionId } from './collections';
+import type { Edit, SimpleEdit } from './edit';
 import type { Plan } from './plan';
 import { sameJson } from './sameJson';
 
 /**
- * The edit that makes one plan of another, as restoring a revision does. Parts that are alike are not
- * touched; pieces are removed from the top and put back in order, since what lies on a removed piece
- * would move. A batch without edits where the plans are alike.
+ * The edit that makes one plan of another, as restoring a revision does. Parts that are alike are not touched. A batch
+ * without edits where the plans are alike.
  */
 export function editBetween(from: Plan, to: Plan): Edit {
   const parts: SimpleEdit[] = [];
@@ -14,52 +15,51 @@ export function editBetween(from: Plan, to: Plan): Edit {
   if (!sameJson(from.base, to.base)) parts.push({ kind: 'set-base', change: to.base });
   if (!sameJson(from.habits, to.habits)) parts.push({ kind: 'set-habits', change: to.habits });
   if (!sameJson(from.making, to.making)) parts.push({ kind: 'set-making', change: to.making });
-  return batchEdits([
-    ...parts,
-    ...pieceEdits(from, to),
-    ...useEdits(from, to),
-    ...acceptedEdits(from, to),
-  ]);
+  return batchEdits([...parts, ...collectionIds.flatMap((of) => itemEdits(from, to, of))]);
 }
 
-function pieceEdits(from: Plan, to: Plan): readonly SimpleEdit[] {
-  if (sameJson(from.pieces, to.pieces)) return [];
-  const hasSamePieces = sameJson(
-    from.pieces.map(({ id, kind }) => [id, kind]),
-    to.pieces.map(({ id, kind }) => [id, kind]),
-  );
-  if (hasSamePieces)
-    return to.pieces.flatMap((piece, index): SimpleEdit[] => {
-      if (sameJson(piece, from.pieces[index])) return [];
-      const { id, ...whole } = piece;
-      const change = Object.fromEntries(Object.entries(whole).filter(([key]) => key !== 'kind'));
-      return [{ kind: 'change-piece', id, change }];
-    });
+/** Removals come first and are carried out, since what lay on a removed piece has moved then. */
+function itemEdits(from: Plan, to: Plan, of: CollectionId): readonly SimpleEdit[] {
+  const wanted = byId(to, of);
+  const removed = [...byId(from, of)]
+    .filter(([id, item]) => !isKept(item, wanted.get(id)))
+    .map(([id]): SimpleEdit => ({ kind: 'remove', in: of, id }));
+  const outcome = applyEdit(from, { kind: 'batch', edits: removed });
+  const left = byId(outcome.ok ? outcome.plan : from, of);
   return [
-    ...from.pieces.toReversed().map(({ id }): SimpleEdit => ({ kind: 'remove-piece', id })),
-    ...to.pieces.map((piece, index): SimpleEdit => ({ kind: 'add-piece', piece, index })),
+    ...removed,
+    ...[...wanted].flatMap(([id, item]): readonly SimpleEdit[] => {
+      const now = left.get(id);
+      if (!now) return [{ kind: 'put', in: of, item } as SimpleEdit];
+      return changesOf(of, now, item);
+    }),
   ];
 }
 
-function useEdits(from: Plan, to: Plan): readonly SimpleEdit[] {
-  const gone = from.uses
-    .filter(({ id }) => !to.uses.some((each) => each.id === id))
-    .map(({ id }): SimpleEdit => ({ kind: 'set-use', id, use: null }));
-  const set = to.uses
-    .filter((use) => !from.uses.some((each) => sameJson(each, use)))
-    .map(({ id, item, amount, pieceId, note }): SimpleEdit => ({
-      kind: 'set-use',
-      id,
-      use: { item, amount, pieceId, note },
-    }));
-  return [...gone, ...set];
+/** Anything of a collection, taken apart by its properties. */
+type Item = Readonly<Record<string, unknown>>;
+
+function byId(plan: Plan, of: CollectionId): ReadonlyMap<string, Item> {
+  const { idOf } = collectionOf<CollectionId>(of);
+  const items = itemsIn(plan, of) as readonly never[];
+  return new Map(items.map((item) => [idOf(item), item]));
 }
 
-function acceptedEdits(from: Plan, to: Plan): readonly SimpleEdit[] {
-  const only = (here: Plan, there: Plan) =>
-    here.accepted.filter((each) => !there.accepted.some((other) => sameJson(each, other)));
+/** A piece that is of another kind now is another piece. */
+function isKept(item: Item, wanted: Item | undefined): boolean {
+  return wanted !== undefined && wanted['kind'] === item['kind'];
+}
+
+function changesOf(of: CollectionId, now: Item, wanted: Item): readonly SimpleEdit[] {
+  const { id, kind, order } = wanted;
+  const change = Object.fromEntries(
+    Object.entries(wanted).filter(([key, value]) => key !== 'order' && !sameJson(value, now[key])),
+  );
+  const piece = of === 'pieces' ? { of: kind } : {};
   return [
-    ...only(from, to).map((finding) => ({ finding, accepted: false })),
-    ...only(to, from).map((finding) => ({ finding, accepted: true })),
-  ].map((each): SimpleEdit => ({ kind: 'accept-finding', ...each }));
+    ...(Object.keys(change).length > 0
+      ? [{ kind: 'change', in: of, id, ...piece, change } as SimpleEdit]
+      : []),
+    ...(order === now['order'] ? [] : [{ kind: 'move', in: of, id, order } as SimpleEdit]),
+  ];
 }

@@ -6,6 +6,7 @@ import type { FaceId } from './faces';
 import type { Paper, Piece, Support } from './piece';
 import { papersOf, sameSupport } from './pieces';
 import type { Plan } from './plan';
+import { changePiece, movePieceTo, putPieces } from './pieceEdits';
 
 /** Towards the viewer, or towards the base. */
 export type StackDirection = 'up' | 'down';
@@ -26,18 +27,18 @@ export function movePiece(plan: Plan, id: PieceId, direction: StackDirection): E
   const piece = stack[at];
   if (!piece || !neighbour) return undefined;
   const [lower, upper] = direction === 'up' ? [piece, neighbour] : [neighbour, piece];
-  const reorder: SimpleEdit = {
-    kind: 'reorder-piece',
-    id: upper.id,
-    index: plan.pieces.indexOf(lower),
-  };
-  if (!sameSupport(upper.on, { piece: lower.id })) return reorder;
+  const reorder = movePieceTo(
+    plan,
+    upper.id,
+    plan.pieces.findIndex(({ id: each }) => each === lower.id),
+  );
+  if (!sameSupport(upper.on, { piece: lower.id })) return batchEdits(reorder);
   const onUpper = papersOf(plan).filter(({ on }) => sameSupport(on, { piece: upper.id }));
   return batchEdits([
     rehang(upper, lower.on),
     rehang(lower, { piece: upper.id }),
     ...onUpper.map((each) => rehang(each, { piece: lower.id })),
-    reorder,
+    ...reorder,
   ]);
 }
 
@@ -61,9 +62,9 @@ export function movePieceBy(plan: Plan, id: PieceId, places: number): Edit | und
  */
 export function insertPiece(plan: Plan, piece: Paper): Edit {
   const lifted = papersOf(plan).filter(({ on }) => sameSupport(on, piece.on));
-  const firstLifted = lifted[0] ? plan.pieces.indexOf(lifted[0]) : plan.pieces.length;
+  const first = plan.pieces.findIndex(({ id }) => id === lifted[0]?.id);
   return batchEdits([
-    { kind: 'add-piece', piece, index: firstLifted },
+    ...putPieces(plan, first < 0 ? plan.pieces.length : first, [piece]),
     ...lifted.map((each) => rehang(each, { piece: piece.id })),
   ]);
 }
@@ -85,5 +86,5 @@ export function faceOf(plan: Plan, id: PieceId): FaceId {
 }
 
 function rehang(piece: Piece, on: Support): SimpleEdit {
-  return { kind: 'change-piece', id: piece.id, change: { on } };
+  return changePiece(piece, { on });
 }

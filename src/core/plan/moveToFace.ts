@@ -5,6 +5,7 @@ import type { PieceId } from './ids';
 import { faceOf } from './movePiece';
 import { withAllOn, withGroup } from './pieceSets';
 import type { Plan } from './plan';
+import { changePiece } from './pieceEdits';
 
 /**
  * The edit that takes a piece to another face, with its group and all that lies on them. What lay on
@@ -17,7 +18,5 @@ export function moveToFace(plan: Plan, id: PieceId, face: FaceId): Edit | undefi
     return undefined;
   const ids = new Set(moved.map((piece) => piece.id));
   const rooted = moved.filter(({ on }) => 'face' in on || !ids.has(on.piece));
-  return batchEdits(
-    rooted.map((piece) => ({ kind: 'change-piece', id: piece.id, change: { on: { face } } })),
-  );
+  return batchEdits(rooted.map((piece) => changePiece(piece, { on: { face } })));
 }

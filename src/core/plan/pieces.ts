@@ -42,7 +42,9 @@ export function isCutToShape({ by }: SizeRule): boolean {
   return by === 'die' || by === 'stamp';
 }
 
-export function isPaper(piece: Piece): piece is Paper {
+export function isPaper<P extends { readonly kind: Piece['kind'] }>(
+  piece: P,
+): piece is Extract<P, { readonly kind: 'panel' }> {
   return piece.kind === 'panel';
 }
 

@@ -2,19 +2,21 @@ import { z } from 'zod';
 import { typedSizeSchema } from '../length/lengthSchema';
 import { cardFormatIds, folds } from '../paper/cardFormat';
 import { sheetIds } from '../paper/sheets';
+import { acceptedSchema } from './accepted';
+import { collections } from './collections';
 import { habitsSchema } from './habits';
-import {
-  designerIdSchema,
-  libraryIdSchema,
-  pieceIdSchema,
-  releaseIdSchema,
-  type Immutable,
-} from './ids';
+import { designerIdSchema, libraryIdSchema, releaseIdSchema, type Immutable } from './ids';
 import { libraryRefSchema } from './items/itemShape';
-import { pieceSchema } from './piece';
-import { ruleIds } from './rules';
-import { cardStatuses, filmingChecks, currentPlanSchema, mostPieces } from './planFacts';
-import { sortAccepted, sortUses } from './sortLists';
+import { orderedPieceSchema, pieceSchema } from './piece';
+import {
+  cardStatuses,
+  currentPlanSchema,
+  filmingChecks,
+  mostAccepted,
+  mostPieces,
+  mostUses,
+} from './planFacts';
+import { useSchema } from './use';
 
 export const aboutSchema = z
   .strictObject({
@@ -75,53 +77,49 @@ export const makingSchema = z
   })
   .meta({ id: 'Making' });
 
-/** Something a card takes beside its panels: an ink, a gem, a tool. */
-export const useSchema = z
-  .strictObject({
-    id: pieceIdSchema,
-    item: libraryRefSchema,
-    /** For one card, in the unit of the item; 0 where it is used but not used up. */
-    amount: z.number().min(0).max(100_000),
-    /** The piece it is for; null for the card as a whole. */
-    pieceId: pieceIdSchema.nullable(),
-    note: z.string().max(200),
-  })
-  .meta({ id: 'Use' });
-
-/** A finding the designer has looked at and wants left as it is. */
-export const acceptedSchema = z
-  .strictObject({ rule: z.enum(ruleIds), pieceId: pieceIdSchema.nullable() })
-  .meta({ id: 'Accepted' });
-
-/** One card: what the designer decided. Every figure that follows from it is computed, not stored. */
-export const planSchema = z
-  .strictObject({
+/** What a plan holds, with pieces as it is kept or as it is written. */
+const planOf = <Pieces extends z.ZodType>(pieces: Pieces) =>
+  z.strictObject({
     schema: z.literal(currentPlanSchema),
     about: aboutSchema,
     base: baseSchema,
     habits: habitsSchema,
-    /** In gluing order on each face. */
-    pieces: z
-      .array(pieceSchema)
-      .max(mostPieces)
-      .refine((pieces) => new Set(pieces.map(({ id }) => id)).size === pieces.length, {
-        message: 'every piece needs an id of its own',
-      }),
+    pieces,
     making: makingSchema,
     /** Sorted by id. */
     uses: z
       .array(useSchema)
-      .max(500)
-      .refine((uses) => new Set(uses.map(({ id }) => id)).size === uses.length, {
-        message: 'every use needs an id of its own',
-      })
-      .transform(sortUses),
-    accepted: z.array(acceptedSchema).max(1000).transform(sortAccepted),
-  })
-  .meta({ id: 'Plan' });
+      .max(mostUses)
+      .refine(haveOwnIds, { message: 'every use needs an id of its own' })
+      .transform((uses) => uses.toSorted(collections.uses.compare)),
+    accepted: z
+      .array(acceptedSchema)
+      .max(mostAccepted)
+      .transform((accepted) => accepted.toSorted(collections.accepted.compare)),
+  });
+
+const ownIds = { message: 'every piece needs an id of its own' };
+
+/** One card: what the designer decided. Every figure that follows from it is computed, not stored. */
+export const planSchema = planOf(
+  /** In gluing order on each face: sorted by their keys. */
+  z
+    .array(orderedPieceSchema)
+    .max(mostPieces)
+    .refine(haveOwnIds, ownIds)
+    .transform((pieces) => pieces.toSorted(collections.pieces.compare)),
+);
+
+/** A plan as a card file holds it: its pieces in order, without the keys they are sorted by. */
+export const writtenPlanSchema = planOf(
+  z.array(pieceSchema).max(mostPieces).refine(haveOwnIds, ownIds),
+).meta({ id: 'Plan' });
+
+function haveOwnIds(things: readonly { readonly id: string }[]): boolean {
+  return new Set(things.map(({ id }) => id)).size === things.length;
+}
 
 export type Plan = Immutable<z.output<typeof planSchema>>;
 export type Base = Plan['base'];
 export type About = Plan['about'];
 export type Making = Plan['making'];
-export type Use = Plan['uses'][number];

@@ -19,9 +19,12 @@ export const filmingChecks = [
 export type FilmingCheck = (typeof filmingChecks)[number];
 
 /** Older documents are brought up to it by `upgradePlan`. */
-export const currentPlanSchema = 4;
+export const currentPlanSchema = 5;
 
+/** How many of each a card holds at most. */
 export const mostPieces = 500;
+export const mostUses = 500;
+export const mostAccepted = 1000;
 
 /** What a new card says of itself beside its title. */
 export const plainAbout = {

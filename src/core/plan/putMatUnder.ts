@@ -5,6 +5,7 @@ import { batchEdits } from './batchEdits';
 import type { Paper } from './piece';
 import { followsSupport } from './pieces';
 import type { Plan } from './plan';
+import { changePiece, putPieces } from './pieceEdits';
 
 /**
  * The edit that builds a mat outward round a finished piece: the mat goes between the piece and what
@@ -14,12 +15,12 @@ import type { Plan } from './plan';
  */
 export function putMatUnder(plan: Plan, piece: Paper, mat: Paper, size: Size): Edit {
   return batchEdits([
-    { kind: 'add-piece', piece: mat, index: plan.pieces.indexOf(piece) },
-    {
-      kind: 'change-piece',
-      id: piece.id,
-      change: { on: { piece: mat.id }, ...ownSize(piece, size) },
-    },
+    ...putPieces(
+      plan,
+      plan.pieces.findIndex(({ id }) => id === piece.id),
+      [mat],
+    ),
+    changePiece(piece, { on: { piece: mat.id }, ...ownSize(piece, size) }),
   ]);
 }
 

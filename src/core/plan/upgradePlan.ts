@@ -1,9 +1,11 @@
 import { z } from 'zod';
 import { planSchema, type Plan } from './plan';
 import { currentPlanSchema } from './planFacts';
-import { upgradePlan1 } from './upgradePlan1';
-import { upgradePlan2 } from './upgradePlan2';
-import { upgradePlan3 } from './upgradePlan3';
+import type { Document } from './upgrades/document';
+import { upgradePlan1 } from './upgrades/upgradePlan1';
+import { upgradePlan2 } from './upgrades/upgradePlan2';
+import { upgradePlan3 } from './upgrades/upgradePlan3';
+import { upgradePlan4 } from './upgrades/upgradePlan4';
 
 export type UpgradedPlan =
   { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly issue: PlanIssue };
@@ -14,10 +16,11 @@ export type PlanIssue =
   | { readonly code: 'invalid'; readonly path: string; readonly reason: string };
 
 /** One upgrade per old version, taking the document from its number to the next. */
-const upgrades: Readonly<Record<number, (document: Record<string, unknown>) => unknown>> = {
+const upgrades: Readonly<Record<number, (document: Document) => unknown>> = {
   1: upgradePlan1,
   2: upgradePlan2,
   3: upgradePlan3,
+  4: upgradePlan4,
 };
 
 const versionedSchema = z.looseObject({ schema: z.number().int().min(1) });
@@ -33,7 +36,7 @@ export function upgradePlan(document: unknown): UpgradedPlan {
     return { ok: false, issue: { code: 'newer', schema: versioned.data.schema } };
   let current: unknown = document;
   for (let version = versioned.data.schema; version < currentPlanSchema; version++)
-    current = upgrades[version]?.(current as Record<string, unknown>);
+    current = upgrades[version]?.(current as Document);
   const parsed = planSchema.safeParse(current);
   return parsed.success ? { ok: true, plan: parsed.data } : invalid(parsed.error);
 }

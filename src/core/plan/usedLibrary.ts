@@ -22,6 +22,34 @@ export function itemsOf(piece: Piece): readonly LibraryRef[] {
   }
 }
 
+/** A piece that refers to other items of the library: each reference as `map` gives it. */
+export function mapItems(piece: Piece, map: (ref: LibraryRef) => LibraryRef): Piece {
+  switch (piece.kind) {
+    case 'panel':
+      return {
+        ...piece,
+        stock: map(piece.stock),
+        size:
+          piece.size.by === 'die'
+            ? { ...piece.size, set: map(piece.size.set) }
+            : piece.size.by === 'stamp'
+              ? { ...piece.size, stamp: map(piece.size.stamp) }
+              : piece.size,
+      };
+    case 'image':
+      return { ...piece, stamp: map(piece.stamp) };
+    case 'stencil':
+      return { ...piece, stencil: map(piece.stencil) };
+    case 'dot':
+      return { ...piece, item: piece.item && map(piece.item) };
+    case 'words':
+    case 'drawn':
+      return piece;
+    default:
+      throw new TypeError(`mapItems: unknown kind ${JSON.stringify(piece satisfies never)}`);
+  }
+}
+
 function itemsOfSize(size: SizeRule): readonly LibraryRef[] {
   if (size.by === 'die') return [size.set];
   return size.by === 'stamp' ? [size.stamp] : [];

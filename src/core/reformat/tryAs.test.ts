@@ -22,6 +22,7 @@ import {
 import type { PieceId } from '../plan/ids';
 import type { Library } from '../plan/library';
 import type { Piece, PlaceRule } from '../plan/piece';
+import { dealKeys } from '../plan/orderKeys';
 import { planSchema } from '../plan/plan';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { tryAs, type NewFormat } from './tryAs';
@@ -100,7 +101,7 @@ describe('a design tried as another format', () => {
       stampedOn('panel', 'bird', wren, place('3/4', '3')),
     ];
     const { plan, outcomes } = tried(pieces, { format: a2Upright, fold: 'side' });
-    expect(plan.pieces).toEqual(pieces);
+    expect(plan.pieces).toEqual(dealKeys(pieces));
     expect(outcomes).toEqual({ panel: { kind: 'kept' }, bird: { kind: 'kept' } });
   });
 

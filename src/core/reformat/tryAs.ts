@@ -5,6 +5,7 @@ import { facesOf } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
 import type { Library } from '../plan/library';
 import type { Paper, Piece } from '../plan/piece';
+import { withPieces } from '../plan/withPieces';
 import { isPaper, papersOf } from '../plan/pieces';
 import type { Base, Plan } from '../plan/plan';
 import { mostPieces } from '../plan/planFacts';
@@ -42,10 +43,8 @@ export function tryAs(
   let draft: Plan = { ...plan, base, pieces: [], accepted: [], uses: [] };
   const ordered = inSupportOrder(plan).filter(({ isOff }) => !isOff);
   /** What is to come is there as it was, since a mat may be sized round it. */
-  const withRest = (done: number): Plan => ({
-    ...draft,
-    pieces: [...draft.pieces, ...ordered.slice(done).filter(isPaper)],
-  });
+  const withRest = (done: number): Plan =>
+    withPieces(draft, [...draft.pieces, ...ordered.slice(done).filter(isPaper)]);
   let card = resolvePlan(withRest(0), library);
   /** The piece that a repeated one was made from. */
   const origins = new Map<PieceId, PieceId>();
@@ -57,7 +56,7 @@ export function tryAs(
     const made = makePiece(piece, { before, card, draft, rest: withRest(index), library, newId });
     note(piece, made.outcome);
     for (const { id } of made.pieces) origins.set(id, piece.id);
-    draft = { ...draft, pieces: [...draft.pieces, ...made.pieces] };
+    draft = withPieces(draft, [...draft.pieces, ...made.pieces]);
     // Marks carry nothing, so nothing else has to be placed anew.
     if (isPaper(piece)) card = resolvePlan(withRest(index + 1), library);
   }

@@ -2,7 +2,8 @@ import type { PieceId } from '../plan/ids';
 import type { LibraryRef } from '../plan/libraryItem';
 import type { Paper, Piece } from '../plan/piece';
 import { isPaper } from '../plan/pieces';
-import type { About, Base, Plan, Use } from '../plan/plan';
+import type { About, Base, Plan } from '../plan/plan';
+import type { Use } from '../plan/use';
 import { sameJson } from '../plan/sameJson';
 import type { ResolvedCard } from './resolvedCard';
 
@@ -165,7 +166,9 @@ function pieceChanges(before: CardVersion, after: CardVersion): readonly CardCha
 
 function markChanges(old: Piece, now: Piece): readonly MarkPart[] {
   const look = (piece: Piece) =>
-    Object.entries(piece).filter(([key]) => !markParts.some((part) => part === key));
+    Object.entries(piece).filter(
+      ([key]) => key !== 'order' && !markParts.some((part) => part === key),
+    );
   return [
     ...markParts.filter((part) => !sameJson(old[part], now[part])),
     ...(sameJson(look(old), look(now)) ? [] : ['look' as const]),

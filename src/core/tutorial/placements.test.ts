@@ -22,6 +22,7 @@ import { supplyList } from '../supplies/supplyList';
 import { placements } from './placements';
 import { projectSheet } from './projectSheet';
 import { writeMarkdown } from './writeMarkdown';
+import { withPieces } from '../plan/withPieces';
 
 const shape = { box: { width: 4, height: 5 }, outline: 'M0 0L4 5L0 5Z' };
 const shaped = library.map((item) => (item.kind === 'die-set' ? { ...item, shape } : item));
@@ -100,7 +101,7 @@ describe('an arrangement as pieces', () => {
     group: 'ring',
   };
   const resolved = (pieces: readonly Piece[]) =>
-    resolvePlan({ ...plan, pieces: [...plan.pieces, ...pieces] }, shaped).marks.filter(({ id }) =>
+    resolvePlan(withPieces(plan, [...plan.pieces, ...pieces]), shaped).marks.filter(({ id }) =>
       id.startsWith('new-'),
     );
 

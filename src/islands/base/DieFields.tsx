@@ -12,7 +12,8 @@ import {
 } from '../../core/resolve/resolvedCard';
 import { writeRevealsShort } from '../../core/tutorial/sentences';
 import { DieFinder } from './DieFinder';
-import { changePiece, type TicketActions } from './ticketActions';
+import { changePiece } from '../../core/plan/pieceEdits';
+import type { TicketActions } from './ticketActions';
 
 type ByDie = Extract<SizeRule, { by: 'die' }>;
 
@@ -31,12 +32,12 @@ const newDies = 'new';
 
 /** Sizes a piece by a die of a nested set; each die says the border it gives on what is under it. */
 export function DieFields({ piece, resolved, card, library, usual, unit, actions }: Props) {
-  const { id, size } = piece;
+  const { size } = piece;
   const sets = dieSetsOf(library);
   const rule = size.by === 'die' ? size : undefined;
   const set = rule ? findDieSet(library, rule.set) : undefined;
   const support = resolved ? supportRect(card, resolved.support) : card.base.face;
-  const take = (next: ByDie) => actions.commit(changePiece(id, { size: next }));
+  const take = (next: ByDie) => actions.commit(changePiece(piece, { size: next }));
   const takeSet = (ref: ByDie['set']) =>
     take({ by: 'die', set: { id: ref.id, version: ref.version }, step: 0, turned: false });
   return (

@@ -10,7 +10,8 @@ import { centredReveals } from '../../core/resolve/centredReveals';
 import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
 import { LengthField } from '../parts/LengthField';
 import { TextField } from '../parts/TextField';
-import { changePiece, type TicketActions } from './ticketActions';
+import { changePiece, type ChangeOf } from '../../core/plan/pieceEdits';
+import type { TicketActions } from './ticketActions';
 
 interface Props {
   readonly piece: Paper;
@@ -26,10 +27,9 @@ const nothingOff = { left: nothing, top: nothing, right: nothing, bottom: nothin
 
 /** What is done to a layer after it is cut: trimmed, its hidden middle cut out; its group and note. */
 export function FinishFields({ piece, resolved, letter, plan, unit, actions }: Props) {
-  const { id, trim, cutOut, group, notes } = piece;
+  const { trim, cutOut, group, notes } = piece;
   const groups = [...new Set(plan.pieces.flatMap((each) => each.group ?? []))];
-  const set = (change: Parameters<typeof changePiece>[1]) =>
-    actions.commit(changePiece(id, change));
+  const set = (change: ChangeOf<'panel'>) => actions.commit(changePiece(piece, change));
   return (
     <div className="flex flex-col gap-2 pt-1.5">
       <span className="flex flex-wrap items-start gap-x-4 gap-y-2">
@@ -57,7 +57,7 @@ export function FinishFields({ piece, resolved, letter, plan, unit, actions }: P
             value={cutOut.rim}
             unit={unit}
             width="5.5rem"
-            onPreview={(rim) => actions.preview(rim && changePiece(id, { cutOut: { rim } }))}
+            onPreview={(rim) => actions.preview(rim && changePiece(piece, { cutOut: { rim } }))}
             onCommit={(rim) => set({ cutOut: { rim } })}
           />
         )}
@@ -97,7 +97,7 @@ export function FinishFields({ piece, resolved, letter, plan, unit, actions }: P
               unit={unit}
               width="4.9rem"
               onPreview={(off) =>
-                actions.preview(off && changePiece(id, { trim: { ...trim, [side]: off } }))
+                actions.preview(off && changePiece(piece, { trim: { ...trim, [side]: off } }))
               }
               onCommit={(off) => set({ trim: { ...trim, [side]: off } })}
             />

@@ -7,7 +7,8 @@ import { papersOf } from '../../core/plan/pieces';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
 import { PlaceFields } from './PlaceFields';
-import { changePiece, type TicketActions } from './ticketActions';
+import { changePiece } from '../../core/plan/pieceEdits';
+import type { TicketActions } from './ticketActions';
 
 interface Props {
   readonly piece: Paper;
@@ -62,8 +63,8 @@ export function LieFields({ piece, resolved, letter, plan, unit, actions }: Prop
           reveals={resolved?.reveals}
           unit={unit}
           neighbours={besideNow(plan, place)}
-          onPreview={(next) => actions.preview(next && changePiece(id, { place: next }))}
-          onCommit={(next) => actions.commit(changePiece(id, { place: next }))}
+          onPreview={(next) => actions.preview(next && changePiece(piece, { place: next }))}
+          onCommit={(next) => actions.commit(changePiece(piece, { place: next }))}
         />
       )}
       <label className="flex gap-2">
@@ -73,7 +74,7 @@ export function LieFields({ piece, resolved, letter, plan, unit, actions }: Prop
           value={attach}
           onChange={(event) => {
             const chosen = adhesives.find((each) => each.id === event.target.value);
-            if (chosen) actions.commit(changePiece(id, { attach: chosen.id }));
+            if (chosen) actions.commit(changePiece(piece, { attach: chosen.id }));
           }}
         >
           {adhesives.map((each) => (
@@ -91,7 +92,9 @@ export function LieFields({ piece, resolved, letter, plan, unit, actions }: Prop
             value={piece.carriedBy}
             onChange={(event) =>
               actions.commit(
-                changePiece(id, { carriedBy: event.target.value === 'right' ? 'right' : 'left' }),
+                changePiece(piece, {
+                  carriedBy: event.target.value === 'right' ? 'right' : 'left',
+                }),
               )
             }
           >

@@ -10,6 +10,7 @@ import { ownSize } from '../../core/plan/putMatUnder';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { LengthField } from '../parts/LengthField';
 import type { TicketActions } from './ticketActions';
+import { changePiece } from '../../core/plan/pieceEdits';
 
 type Outset = Extract<SizeRule, { by: 'outset' }>;
 
@@ -39,8 +40,8 @@ export function OutsetFields({ piece, plan, card, unit, actions }: Props) {
     const rect = card.pieces.find((each) => each.id === next.around)?.rect;
     const change = inner && rect ? ownSize(inner, rect) : {};
     return batchEdits([
-      ...(change.size ? [{ kind: 'change-piece' as const, id: next.around, change }] : []),
-      { kind: 'change-piece', id, change: { size: next } },
+      ...(inner && change.size ? [changePiece(inner, change)] : []),
+      changePiece(piece, { size: next }),
     ]);
   };
   const field = (label: string, value: TypedLength, next: (typed: TypedLength) => Outset) => (

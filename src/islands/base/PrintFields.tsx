@@ -4,7 +4,8 @@ import { stampsOf, type Library } from '../../core/plan/library';
 import type { Paper } from '../../core/plan/piece';
 import { cutOutRim } from '../../core/composition/newThing';
 import { LengthField } from '../parts/LengthField';
-import { changePiece, type TicketActions } from './ticketActions';
+import { changePiece } from '../../core/plan/pieceEdits';
+import type { TicketActions } from './ticketActions';
 
 interface Props {
   readonly piece: Paper;
@@ -33,7 +34,7 @@ export function PrintFields({ piece, library, unit, actions }: Props) {
             const chosen = stamps.find((each) => each.id === event.target.value);
             if (!chosen) return;
             const stamp = { id: chosen.id, version: chosen.version };
-            actions.commit(changePiece(id, { size: { by: 'stamp', stamp, rim } }));
+            actions.commit(changePiece(piece, { size: { by: 'stamp', stamp, rim } }));
           }}
         >
           {!isThere && (
@@ -56,9 +57,9 @@ export function PrintFields({ piece, library, unit, actions }: Props) {
           unit={unit}
           width="6rem"
           onPreview={(next) =>
-            actions.preview(next && changePiece(id, { size: { ...rule, rim: next } }))
+            actions.preview(next && changePiece(piece, { size: { ...rule, rim: next } }))
           }
-          onCommit={(next) => actions.commit(changePiece(id, { size: { ...rule, rim: next } }))}
+          onCommit={(next) => actions.commit(changePiece(piece, { size: { ...rule, rim: next } }))}
         />
       )}
     </>

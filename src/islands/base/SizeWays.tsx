@@ -10,7 +10,8 @@ import { DieFields } from './DieFields';
 import { OutsetFields } from './OutsetFields';
 import { PrintFields } from './PrintFields';
 import { sizeFields, sizeWays } from './sizeChoices';
-import { changePiece, type TicketActions } from './ticketActions';
+import { changePiece } from '../../core/plan/pieceEdits';
+import type { TicketActions } from './ticketActions';
 
 interface Props {
   readonly piece: Paper;
@@ -76,9 +77,9 @@ export function SizeWays({ piece, resolved, plan, card, library, unit, actions }
               isFirst={index === 0}
               width={way === 'sides' ? '4.9rem' : '7.5rem'}
               onPreview={(typed) =>
-                actions.preview(typed && changePiece(id, { size: withValue(typed) }))
+                actions.preview(typed && changePiece(piece, { size: withValue(typed) }))
               }
-              onCommit={(typed) => actions.commit(changePiece(id, { size: withValue(typed) }))}
+              onCommit={(typed) => actions.commit(changePiece(piece, { size: withValue(typed) }))}
             />
           ))
         )}

@@ -3,7 +3,8 @@ import type { Library } from '../../core/plan/library';
 import type { Paper } from '../../core/plan/piece';
 import { StockSelect } from '../parts/StockSelect';
 import { TextField } from '../parts/TextField';
-import { changePiece, type TicketActions } from './ticketActions';
+import { changePiece } from '../../core/plan/pieceEdits';
+import type { TicketActions } from './ticketActions';
 
 interface Props {
   readonly piece: Paper;
@@ -15,8 +16,8 @@ interface Props {
 
 /** Letter, name and stock of the selected layer, and what is done to it as a whole. */
 export function TicketHead({ piece, letter, library, canMove, actions }: Props) {
-  const { id, name, stock, isOff } = piece;
-  const useStock = (ref: Paper['stock']) => actions.commit(changePiece(id, { stock: ref }));
+  const { name, stock, isOff } = piece;
+  const useStock = (ref: Paper['stock']) => actions.commit(changePiece(piece, { stock: ref }));
   return (
     <div className="flex items-center gap-3">
       <span className="bg-violet font-heading min-w-6 px-1 text-center leading-6 font-semibold text-white">
@@ -26,7 +27,7 @@ export function TicketHead({ piece, letter, library, canMove, actions }: Props) 
         label={`Name of ${letter}`}
         value={name}
         className="in-place w-32 font-semibold"
-        onCommit={(text) => actions.commit(changePiece(id, { name: text }))}
+        onCommit={(text) => actions.commit(changePiece(piece, { name: text }))}
       />
       <StockSelect
         label={`Stock of ${letter}`}

@@ -1,6 +1,6 @@
 import type { Edit } from '../../core/plan/edit';
 import type { LibraryRef } from '../../core/plan/libraryItem';
-import type { Piece, PieceChange, Support } from '../../core/plan/piece';
+import type { Support } from '../../core/plan/piece';
 
 /** What can be done to the layer whose ticket is open. */
 export interface TicketActions {
@@ -14,9 +14,4 @@ export interface TicketActions {
   readonly remove: () => void;
   readonly askNewStock: (use: (ref: LibraryRef) => void) => void;
   readonly askNewDies: (use: (ref: LibraryRef) => void) => void;
-}
-
-/** The edit that changes parts of one piece. */
-export function changePiece(id: Piece['id'], change: PieceChange): Edit {
-  return { kind: 'change-piece', id, change };
 }

@@ -1,7 +1,7 @@
 import { adhesives } from '../../core/paper/adhesives';
 import type { LibraryRef } from '../../core/plan/libraryItem';
 import { findDieSet, type Library } from '../../core/plan/library';
-import type { PieceChange } from '../../core/plan/piece';
+import type { ChangeOf } from '../../core/plan/pieceEdits';
 import { isCutToShape, overhangs } from '../../core/plan/pieces';
 import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
 import { writeSizeExact } from '../../core/length/writeExact';
@@ -14,8 +14,8 @@ interface Props {
   readonly resolved: ResolvedPiece;
   readonly library: Library;
   readonly unit: Unit;
-  readonly onChange: (change: PieceChange) => void;
-  readonly preview: (change: PieceChange | undefined) => void;
+  readonly onChange: (change: ChangeOf<'panel'>) => void;
+  readonly preview: (change: ChangeOf<'panel'> | undefined) => void;
   readonly onAskNewStock: (use: (ref: LibraryRef) => void) => void;
 }
 

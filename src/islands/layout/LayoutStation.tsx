@@ -24,6 +24,7 @@ import { nearestWords } from './thingWords';
 import { useChosen } from './useChosen';
 import { useDragging } from './useDragging';
 import { markOf, useTable } from './useTable';
+import { changePiece } from '../../core/plan/pieceEdits';
 
 interface Props {
   readonly cardId: string;
@@ -114,9 +115,7 @@ export function LayoutStation(props: Props) {
           if (edit) onCommit(edit);
         }}
         onGroup={(group) =>
-          onCommit(
-            batchEdits(things.map(({ id }) => ({ kind: 'change-piece', id, change: { group } }))),
-          )
+          onCommit(batchEdits(things.map(({ piece }) => changePiece(piece, { group }))))
         }
         onRemove={table.remove}
       />

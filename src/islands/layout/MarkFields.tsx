@@ -1,10 +1,10 @@
 import { letteringIds, type LetteringId } from '../../core/lettering/letterings';
 import type { Edit } from '../../core/plan/edit';
 import type { Unit } from '../../core/length/length';
-import type { PieceChange } from '../../core/plan/piece';
 import { dotLooks } from '../../core/plan/pieces';
 import type { ResolvedMark } from '../../core/resolve/resolvedMark';
-import { changePiece } from '../base/ticketActions';
+import type { PieceKind, PieceOf } from '../../core/plan/piece';
+import { changePiece, type ChangeOf } from '../../core/plan/pieceEdits';
 import { LengthField } from '../parts/LengthField';
 import { ColourField } from './ColourField';
 import { CropFields } from './CropFields';
@@ -14,7 +14,7 @@ import { StencilFields } from './StencilFields';
 interface Props {
   readonly mark: ResolvedMark;
   readonly unit: Unit;
-  readonly onChange: (change: PieceChange) => void;
+  readonly onCommit: (edit: Edit) => void;
   readonly onPreview: (edit: Edit | undefined) => void;
 }
 
@@ -25,11 +25,16 @@ const letteringNames: Readonly<Record<LetteringId, string>> = {
 };
 
 /** What a mark is made of: the colours of a print, words, a dot, a drawn line. */
-export function MarkFields({ mark, unit, onChange, onPreview }: Props) {
+export function MarkFields({ mark, unit, onCommit, onPreview }: Props) {
   const { id, piece, stamp } = mark;
-  const preview = (change: PieceChange | undefined) => onPreview(change && changePiece(id, change));
+  const fieldsOf = <Kind extends PieceKind>(of: PieceOf<Kind>) => ({
+    onChange: (change: ChangeOf<Kind>) => onCommit(changePiece<Kind>(of, change)),
+    preview: (change: ChangeOf<Kind> | undefined) =>
+      onPreview(change && changePiece<Kind>(of, change)),
+  });
   switch (piece.kind) {
     case 'image': {
+      const { onChange, preview } = fieldsOf<'image'>(piece);
       const names = stamp?.words ? ['ink'] : (stamp?.layers.map(({ name }) => name) ?? []);
       const setColour = (at: number, colour: string | null) =>
         onChange({
@@ -72,15 +77,10 @@ export function MarkFields({ mark, unit, onChange, onPreview }: Props) {
     }
     case 'stencil':
       return (
-        <StencilFields
-          mark={mark}
-          piece={piece}
-          unit={unit}
-          onChange={onChange}
-          preview={preview}
-        />
+        <StencilFields mark={mark} piece={piece} unit={unit} {...fieldsOf<'stencil'>(piece)} />
       );
-    case 'words':
+    case 'words': {
+      const { onChange, preview } = fieldsOf<'words'>(piece);
       return (
         <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5">
           <LinesField
@@ -116,7 +116,9 @@ export function MarkFields({ mark, unit, onChange, onPreview }: Props) {
           </div>
         </div>
       );
-    case 'dot':
+    }
+    case 'dot': {
+      const { onChange, preview } = fieldsOf<'dot'>(piece);
       return (
         <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5">
           <Choice
@@ -143,7 +145,9 @@ export function MarkFields({ mark, unit, onChange, onPreview }: Props) {
           />
         </div>
       );
-    case 'drawn':
+    }
+    case 'drawn': {
+      const { onChange, preview } = fieldsOf<'drawn'>(piece);
       return (
         <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5">
           {(['width', 'height', 'lineWidth'] as const).map((key) => (
@@ -165,6 +169,7 @@ export function MarkFields({ mark, unit, onChange, onPreview }: Props) {
           />
         </div>
       );
+    }
     default:
       throw new TypeError(`MarkFields: unknown kind ${JSON.stringify(piece satisfies never)}`);
   }

@@ -1,14 +1,15 @@
 import { type Unit, inches, millimetres } from '../../core/length/length';
 import { asTyped } from '../../core/length/typedLength';
 import { sides } from '../../core/plan/faces';
-import type { Motion, Paper, PieceChange } from '../../core/plan/piece';
+import type { Motion, Paper } from '../../core/plan/piece';
+import type { ChangeOf } from '../../core/plan/pieceEdits';
 import { LengthField } from '../parts/LengthField';
 
 interface Props {
   readonly piece: Paper;
   readonly unit: Unit;
-  readonly onChange: (change: PieceChange) => void;
-  readonly preview: (change: PieceChange | undefined) => void;
+  readonly onChange: (change: ChangeOf<'panel'>) => void;
+  readonly preview: (change: ChangeOf<'panel'> | undefined) => void;
 }
 
 const usual: Readonly<Record<Motion['kind'], (unit: Unit) => Motion>> = {

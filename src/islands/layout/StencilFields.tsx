@@ -5,7 +5,7 @@ import type { Unit } from '../../core/length/length';
 import { asTyped } from '../../core/length/typedLength';
 import { turnStencil } from '../../core/outline/turnStencil';
 import type { Stencil } from '../../core/plan/libraryItem';
-import type { PieceChange } from '../../core/plan/piece';
+import type { ChangeOf } from '../../core/plan/pieceEdits';
 import type { ResolvedMark } from '../../core/resolve/resolvedMark';
 import { countWords } from '../../core/words/countWords';
 import { LengthField } from '../parts/LengthField';
@@ -17,8 +17,8 @@ interface Props {
   readonly mark: ResolvedMark;
   readonly piece: Stencilling;
   readonly unit: Unit;
-  readonly onChange: (change: PieceChange) => void;
-  readonly preview: (change: PieceChange | undefined) => void;
+  readonly onChange: (change: ChangeOf<'stencil'>) => void;
+  readonly preview: (change: ChangeOf<'stencil'> | undefined) => void;
 }
 
 /** What goes through a stencil, over how much, and how often it is laid down for it. */

@@ -7,14 +7,14 @@ import type { Unit } from '../../core/length/length';
 import { faceName } from '../../core/plan/faces';
 import type { LibraryRef } from '../../core/plan/libraryItem';
 import type { Library } from '../../core/plan/library';
-import type { PieceChange } from '../../core/plan/piece';
+import type { PieceKind } from '../../core/plan/piece';
 import { papersOf, sameSupport } from '../../core/plan/pieces';
 import { withAllOn } from '../../core/plan/pieceSets';
 import type { Plan } from '../../core/plan/plan';
 import type { Edit } from '../../core/plan/edit';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { PlaceFields } from '../base/PlaceFields';
-import { changePiece } from '../base/ticketActions';
+import { changePiece, type ChangeOf } from '../../core/plan/pieceEdits';
 import { NumberField } from '../parts/NumberField';
 import { TextField } from '../parts/TextField';
 import { DieCutFields } from './DieCutFields';
@@ -44,7 +44,7 @@ const mostBeside = 6;
 /** What is selected, unfolded: where it lies to a ruler, how it is placed, and what it is made of. */
 export function ThingTicket({ placed, plan, card, library, unit, actions }: Props) {
   const { id, piece, reveals } = placed;
-  const change = (next: PieceChange) => actions.commit(changePiece(id, next));
+  const change = (next: ChangeOf<PieceKind>) => actions.commit(changePiece(piece, next));
   const nearest = clearances(card, placed, mostBeside);
   const beside = [
     ...new Set([...neighboursNow(placed), ...nearest.map(({ other }) => other.id)]),
@@ -121,7 +121,7 @@ export function ThingTicket({ placed, plan, card, library, unit, actions }: Prop
           reveals={reveals}
           unit={unit}
           neighbours={beside}
-          onPreview={(place) => actions.preview(place && changePiece(id, { place }))}
+          onPreview={(place) => actions.preview(place && changePiece(piece, { place }))}
           onCommit={(place) => change({ place })}
         />
         <span className="flex items-center gap-2">
@@ -145,14 +145,19 @@ export function ThingTicket({ placed, plan, card, library, unit, actions }: Prop
         </span>
       </div>
       {isMark(placed) ? (
-        <MarkFields mark={placed} unit={unit} onChange={change} onPreview={actions.preview} />
+        <MarkFields
+          mark={placed}
+          unit={unit}
+          onCommit={actions.commit}
+          onPreview={actions.preview}
+        />
       ) : (
         <DieCutFields
           resolved={placed}
           library={library}
           unit={unit}
-          onChange={change}
-          preview={(next) => actions.preview(next && changePiece(id, next))}
+          onChange={(next) => actions.commit(changePiece(placed.piece, next))}
+          preview={(next) => actions.preview(next && changePiece(placed.piece, next))}
           onAskNewStock={actions.askNewStock}
         />
       )}

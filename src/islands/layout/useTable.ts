@@ -44,6 +44,7 @@ import { countWords } from '../../core/words/countWords';
 import type { ScatterChoice } from './ScatterDialog';
 import { thingsInOrder } from './ThingRows';
 import type { Chosen } from './useChosen';
+import { addPieces, changePiece, putPieces, removePiece } from '../../core/plan/pieceEdits';
 
 /** What can be done on the table. Those that do nothing without a selection give back false. */
 export interface Table {
@@ -126,10 +127,7 @@ export function useTable({ plan, card, library, unit, face, chosen, onCommit }: 
       setTold(`A card has at most ${mostPieces} pieces; lay fewer.`);
       return;
     }
-    const index = plan.pieces.length;
-    onCommit(
-      batchEdits(pieces.map((piece, at) => ({ kind: 'add-piece', piece, index: index + at }))),
-    );
+    onCommit(batchEdits(addPieces(plan, pieces)));
     setTold('');
     choose(pieces.map(({ id }) => id));
   };
@@ -183,7 +181,7 @@ export function useTable({ plan, card, library, unit, face, chosen, onCommit }: 
       // Colour goes on before what is stamped over it.
       const at = plan.pieces.findIndex((each) => !isPaper(each) && sameSupport(each.on, begun.on));
       const piece = newStencilling(begun, stencil);
-      onCommit({ kind: 'add-piece', piece, index: at === -1 ? plan.pieces.length : at });
+      onCommit(batchEdits(putPieces(plan, at === -1 ? plan.pieces.length : at, [piece])));
       choose([piece.id]);
     },
     cutOut: () => {
@@ -256,7 +254,7 @@ export function useTable({ plan, card, library, unit, face, chosen, onCommit }: 
     },
     remove: () => {
       if (things.length === 0) return;
-      onCommit(batchEdits(things.map(({ id }) => ({ kind: 'remove-piece', id }))));
+      onCommit(batchEdits(things.map(({ id }) => removePiece(id))));
       choose([]);
     },
     nudge: (across, down, isFine = false) => {
@@ -277,7 +275,7 @@ export function useTable({ plan, card, library, unit, face, chosen, onCommit }: 
     },
     take: (place) => {
       if (!place || !first) return false;
-      onCommit({ kind: 'change-piece', id: first.id, change: { place: place.place } });
+      onCommit(changePiece(first.piece, { place: place.place }));
       setLooking(false);
       return true;
     },

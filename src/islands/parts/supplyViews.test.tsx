@@ -91,7 +91,7 @@ describe('what a card takes beside its panels', () => {
   };
   const [use] = plan.uses;
   if (!use) throw new Error('no use');
-  const { id, ...kept } = use;
+  const { id } = use;
 
   it('changes in amount, purpose and note, each an edit of its own, and is taken out', () => {
     const onCommit = show();
@@ -104,10 +104,10 @@ describe('what a card takes beside its panels', () => {
     fireEvent.blur(note);
     fireEvent.click(screen.getByRole('button', { name: 'Take Ruby gem out' }));
     expect(onCommit.mock.calls.map(([edit]) => edit)).toEqual([
-      { kind: 'set-use', id, use: { ...kept, amount: 5 } },
-      { kind: 'set-use', id, use: { ...kept, pieceId: null } },
-      { kind: 'set-use', id, use: { ...kept, note: '' } },
-      { kind: 'set-use', id, use: null },
+      { kind: 'change', in: 'uses', id, change: { amount: 5 } },
+      { kind: 'change', in: 'uses', id, change: { pieceId: null } },
+      { kind: 'change', in: 'uses', id, change: { note: '' } },
+      { kind: 'remove', in: 'uses', id },
     ]);
   });
 
@@ -120,8 +120,9 @@ describe('what a card takes beside its panels', () => {
     const onCommit = show();
     add('rose');
     expect(onCommit.mock.calls[0]?.[0]).toMatchObject({
-      kind: 'set-use',
-      use: { item: { id: 'rose', version: 1 }, amount: 1, pieceId: null },
+      kind: 'put',
+      in: 'uses',
+      item: { item: { id: 'rose', version: 1 }, amount: 1, pieceId: null },
     });
   });
 

@@ -4,6 +4,7 @@ import type { Edit } from '../../core/plan/edit';
 import type { PieceId } from '../../core/plan/ids';
 import { changeSentence } from '../words/changeSentence';
 import { sittingsOf, walkRevisions, type Revision } from './walkRevisions';
+import { changePiece } from '../../core/plan/pieceEdits';
 
 const words = {
   unit: 'in',
@@ -12,11 +13,8 @@ const words = {
   designers: [],
   pieceName: (id: string) => id,
 } as const;
-const border = (id: string, all: string): Edit => ({
-  kind: 'change-piece',
-  id: id as PieceId,
-  change: { size: reveal(all) },
-});
+const border = (id: string, all: string): Edit =>
+  changePiece({ id: id as PieceId, kind: 'panel' }, { size: reveal(all) });
 const at = (minutes: number) => new Date(Date.UTC(2027, 1, 1, 19, minutes)).toISOString();
 const revisions: readonly Revision[] = [
   { number: 1, author: 'orla', at: at(0), edits: [] },

@@ -2,7 +2,8 @@ import { useId, useState } from 'react';
 import type { Edit } from '../../core/plan/edit';
 import { pieceIdFrom } from '../../core/plan/pieceId';
 import { findItem, newestOf, type Library } from '../../core/plan/library';
-import type { Plan, Use } from '../../core/plan/plan';
+import type { Plan } from '../../core/plan/plan';
+import type { Use } from '../../core/plan/use';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { unitOf } from '../../core/supplies/supplyRow';
 import { NumberField } from '../parts/NumberField';
@@ -17,7 +18,8 @@ interface Props {
 
 /** What the card takes beside its panels: each thing with its amount, what it is for, and a note. */
 export function UsesEditor({ plan, card, library, onCommit }: Props) {
-  const set = ({ id, ...use }: Use) => onCommit({ kind: 'set-use', id, use });
+  const set = ({ id }: Use, change: Partial<Omit<Use, 'id'>>) =>
+    onCommit({ kind: 'change', in: 'uses', id, change });
   return (
     <section aria-label="Beside its panels" className="pt-8 print:hidden">
       <h3 className="border-ink border-b pb-1 text-lg">Beside its panels</h3>
@@ -43,7 +45,7 @@ export function UsesEditor({ plan, card, library, onCommit }: Props) {
                     digits={3}
                     issue="An amount is a number from 0, such as 3 or 0.25."
                     className="field w-20"
-                    onCommit={(amount) => set({ ...use, amount: amount ?? 0 })}
+                    onCommit={(amount) => set(use, { amount: amount ?? 0 })}
                   />
                 )}
                 {unit === 'use' ? 'used' : `${unit === 'piece' ? 'pieces' : unit} a card`}
@@ -54,7 +56,7 @@ export function UsesEditor({ plan, card, library, onCommit }: Props) {
                 value={use.pieceId ?? ''}
                 onChange={(event) => {
                   const piece = card.pieces.find(({ piece: { id } }) => id === event.target.value);
-                  set({ ...use, pieceId: piece?.piece.id ?? null });
+                  set(use, { pieceId: piece?.piece.id ?? null });
                 }}
               >
                 <option value="">for the card</option>
@@ -71,13 +73,13 @@ export function UsesEditor({ plan, card, library, onCommit }: Props) {
                 maxLength={200}
                 placeholder="a note"
                 className="in-place min-w-24 grow"
-                onCommit={(note) => set({ ...use, note })}
+                onCommit={(note) => set(use, { note })}
               />
               <button
                 type="button"
                 className="link"
                 aria-label={`Take ${name} out`}
-                onClick={() => onCommit({ kind: 'set-use', id: use.id, use: null })}
+                onClick={() => onCommit({ kind: 'remove', in: 'uses', id: use.id })}
               >
                 Take out
               </button>
@@ -116,9 +118,10 @@ function AddUse({ library, onCommit }: AddProps) {
     setIssue('');
     setTyped('');
     onCommit({
-      kind: 'set-use',
-      id: pieceIdFrom(crypto.randomUUID()),
-      use: {
+      kind: 'put',
+      in: 'uses',
+      item: {
+        id: pieceIdFrom(crypto.randomUUID()),
         item: { id: item.id, version: item.version },
         amount: unitOf(item) === 'piece' ? 1 : 0,
         pieceId: null,

@@ -12,9 +12,10 @@ import {
   type HistoryOutcome,
   type PlanHistory,
 } from './planHistory';
+import { changePiece } from '../../core/plan/pieceEdits';
 
 const rename = (title: string): Edit => ({ kind: 'set-about', change: { title } });
-const removeTop: Edit = { kind: 'remove-piece', id: 'top' as PieceId };
+const removeTop: Edit = { kind: 'remove', in: 'pieces', id: 'top' as PieceId };
 const commitEdit = (history: PlanHistory, edit: Edit) =>
   commitChecked(history, edit, (each) => editSchema.safeParse(each).success);
 const must = (outcome: HistoryOutcome): PlanHistory => {
@@ -42,11 +43,10 @@ describe('undo and redo', () => {
 
   it('never begin with what a card cannot hold', () => {
     const negative = { ticks: -5 as Length };
-    const edit: Edit = {
-      kind: 'change-piece',
-      id: 'top' as PieceId,
-      change: { size: { by: 'reveal', all: negative } },
-    };
+    const edit: Edit = changePiece(
+      { id: 'top' as PieceId, kind: 'panel' },
+      { size: { by: 'reveal', all: negative } },
+    );
     const outcome = commitEdit(startHistory(fiveLayers()), edit);
     expect(outcome).toEqual({ ok: false, issue: { code: 'no-edit' } });
   });
@@ -64,10 +64,10 @@ describe('undo and redo', () => {
   });
 
   it('refuse what others have made impossible, and change nothing', () => {
-    const renamed: Edit = { kind: 'change-piece', id: 'top' as PieceId, change: { name: 'Strip' } };
+    const renamed: Edit = changePiece({ id: 'top' as PieceId, kind: 'panel' }, { name: 'Strip' });
     const mine = must(commitEdit(startHistory(fiveLayers()), renamed));
     const theirs = must(commitEdit(startHistory(fiveLayers()), removeTop)).plan;
     const outcome = undoEdit(takeOverPlan(mine, theirs));
-    expect(outcome).toMatchObject({ ok: false, issue: { code: 'no-such-piece' } });
+    expect(outcome).toMatchObject({ ok: false, issue: { code: 'not-there' } });
   });
 });

@@ -12,11 +12,12 @@ import { applyEdit } from '../../core/plan/applyEdit';
 import { defaultHabits } from '../../core/plan/habits';
 import type { SimpleEdit } from '../../core/plan/edit';
 import type { DesignerId, PieceId, ReleaseId } from '../../core/plan/ids';
-import type { PieceChange } from '../../core/plan/piece';
+
 import type { About, Base } from '../../core/plan/plan';
 import { compareCards, pieceParts } from '../../core/resolve/compareCards';
 import { resolvePlan } from '../../core/resolve/resolvePlan';
 import { changeSentence } from './changeSentence';
+import { changePiece, type ChangeOf } from '../../core/plan/pieceEdits';
 
 const words = {
   unit: 'in',
@@ -39,7 +40,8 @@ function said(...edits: readonly SimpleEdit[]): readonly string[] {
 }
 const about = (change: Partial<About>) => said({ kind: 'set-about', change });
 const base = (change: Partial<Base>) => said({ kind: 'set-base', change });
-const top = (change: PieceChange) => said({ kind: 'change-piece', id: 'top' as PieceId, change });
+const top = (change: ChangeOf<'panel'>) =>
+  said(changePiece({ id: 'top' as PieceId, kind: 'panel' }, change));
 const eighth = typed('1/8');
 const allRound = { left: eighth, top: eighth, right: eighth, bottom: eighth };
 
@@ -112,14 +114,14 @@ describe('what is said of a change', () => {
       'the habits of this card',
     ]);
     const finding = { rule: 'easier-figures', pieceId: null } as const;
-    expect(said({ kind: 'accept-finding', finding, accepted: true })).toEqual([
+    expect(said({ kind: 'put', in: 'accepted', item: finding })).toEqual([
       'findings left as they are',
     ]);
   });
 
   it('covers every part a piece has', () => {
     const parts = Object.keys(fiveLayers().pieces[0] ?? {}).filter(
-      (key) => key !== 'id' && key !== 'kind',
+      (key) => !['id', 'kind', 'order'].includes(key),
     );
     expect([...pieceParts].sort()).toEqual(parts.sort());
   });

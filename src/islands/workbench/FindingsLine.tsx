@@ -119,11 +119,7 @@ function HabitsButton({ onHabits }: Pick<Props, 'onHabits'>) {
 
 /** Marks a finding as looked at and meant. */
 export function acceptEdit({ data, pieceId }: Finding): Edit {
-  return {
-    kind: 'accept-finding',
-    finding: { rule: data.rule, pieceId: pieceId ?? null },
-    accepted: true,
-  };
+  return { kind: 'put', in: 'accepted', item: { rule: data.rule, pieceId: pieceId ?? null } };
 }
 
 function Severity({ finding, count }: { readonly finding: Finding; readonly count: number }) {

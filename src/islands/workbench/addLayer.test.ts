@@ -71,7 +71,7 @@ describe('adding a layer', () => {
 
 describe('what a move does to the sizes', () => {
   const resolve = (plan: Plan) => resolvePlan(plan, library);
-  const removed = apply(fiveLayers(), { kind: 'remove-piece', id: 'mat-1' as PieceId });
+  const removed = apply(fiveLayers(), { kind: 'remove', in: 'pieces', id: 'mat-1' as PieceId });
 
   it('lists the pieces on both cards whose size differs', () => {
     const changes = sizeChanges(resolve(fiveLayers()), resolve(removed));

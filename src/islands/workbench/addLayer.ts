@@ -12,6 +12,7 @@ import { findPaper, papersOf, plainPiece } from '../../core/plan/pieces';
 import type { Plan } from '../../core/plan/plan';
 import { putMatUnder } from '../../core/plan/putMatUnder';
 import type { ResolvedCard, SupportId } from '../../core/resolve/resolvedCard';
+import { changePiece, removePiece } from '../../core/plan/pieceEdits';
 
 /**
  * The edit that adds a layer: on the selected piece where that is on the face, on the base where the
@@ -75,9 +76,9 @@ export function removeLayer(plan: Plan, card: ResolvedCard, id: PieceId): Edit {
       width: asTyped(rect.width),
       height: asTyped(rect.height),
     };
-    return [{ kind: 'change-piece', id: mat.id, change: { size } }];
+    return [changePiece(mat, { size })];
   });
-  return batchEdits([...kept, { kind: 'remove-piece', id }]);
+  return batchEdits([...kept, removePiece(id)]);
 }
 
 function supportFor(plan: Plan, face: FaceId, selected: SupportId | undefined): Support {

@@ -4,6 +4,7 @@ import type { Edit } from '../../core/plan/edit';
 import { batchEdits } from '../../core/plan/batchEdits';
 import type { PieceId } from '../../core/plan/ids';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import { changePiece } from '../../core/plan/pieceEdits';
 
 /** A piece whose size another change altered. */
 export interface SizeChange {
@@ -24,12 +25,13 @@ export function sizeChanges(before: ResolvedCard, after: ResolvedCard): readonly
 /** Gives every changed piece its former size, by measure. */
 export function keepSizes(changes: readonly SizeChange[]): Edit {
   return batchEdits(
-    changes.map(({ id, before }) => ({
-      kind: 'change-piece',
-      id,
-      change: {
-        size: { by: 'measure', width: asTyped(before.width), height: asTyped(before.height) },
-      },
-    })),
+    changes.map(({ id, before }) =>
+      changePiece(
+        { id, kind: 'panel' },
+        {
+          size: { by: 'measure', width: asTyped(before.width), height: asTyped(before.height) },
+        },
+      ),
+    ),
   );
 }

@@ -16,6 +16,7 @@ import { addLayer, addMatRound, removeLayer } from './addLayer';
 import type { NoticeContent } from './Notice';
 import { keepSizes, sizeChanges } from './sizeChanges';
 import { changeAndEnterRow, changeAndFocusRow, type Selection } from './useSelection';
+import { changePiece } from '../../core/plan/pieceEdits';
 
 export interface LayerCommands {
   readonly notice: NoticeContent | undefined;
@@ -104,10 +105,11 @@ export function useLayerCommands(
       if (edit) changeAndFocusRow(() => restack(edit), id);
     },
     putOn: (id, support) => {
+      const piece = plan.pieces.find((each) => each.id === id);
       const edit: Edit | undefined =
         'face' in support && support.face !== faceOf(plan, id)
           ? moveToFace(plan, id, support.face)
-          : { kind: 'change-piece', id, change: { on: support } };
+          : piece && changePiece(piece, { on: support });
       if (!edit) return;
       const face = 'face' in support ? support.face : faceOf(plan, support.piece);
       changeAndFocusRow(() => {

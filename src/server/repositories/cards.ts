@@ -4,6 +4,7 @@ import type { CardId, DesignerId } from '../../core/plan/ids';
 import { libraryItemSchema } from '../../core/plan/libraryItem';
 import { readItems } from './library';
 import type { Library } from '../../core/plan/library';
+import { currentPlanSchema } from '../../core/plan/planFacts';
 import { planSchema, type Plan } from '../../core/plan/plan';
 import { upgradePlan } from '../../core/plan/upgradePlan';
 import type { Database, Transaction } from '../database';
@@ -157,6 +158,7 @@ export async function createCard(db: Database, card: NewCard): Promise<void> {
       saveId: card.saveId,
       author: card.author,
       at: card.at,
+      planSchema: currentPlanSchema,
       edits: [],
       plan,
     });

@@ -17,6 +17,7 @@ import {
 import { listRevisions } from './revisions';
 import { planAtRevision, saveEdits, type SaveOutcome } from './saveEdits';
 import { papersOf } from '../../core/plan/pieces';
+import { addPieces, changePiece } from '../../core/plan/pieceEdits';
 
 let db: Database;
 beforeAll(async () => {
@@ -25,11 +26,8 @@ beforeAll(async () => {
 
 const orla = 'orla' as DesignerId;
 const rename = (title: string): Edit => ({ kind: 'set-about', change: { title } });
-const border = (id: string, text: string): Edit => ({
-  kind: 'change-piece',
-  id: id as PieceId,
-  change: { size: { by: 'reveal', all: typed(text) } },
-});
+const border = (id: string, text: string): Edit =>
+  changePiece({ id: id as PieceId, kind: 'panel' }, { size: { by: 'reveal', all: typed(text) } });
 
 async function newCard(): Promise<CardId> {
   const id = freshId() as CardId;
@@ -82,14 +80,13 @@ describe('saving', () => {
     expect(await titleOf(id)).toBe('Shed door');
   });
 
-  it('refuses what applies but makes no card, saying where, and keeps nothing of the save', async () => {
+  it('refuses a property of another kind of piece, and one use too many, and keeps nothing of the save', async () => {
     const id = await newCard();
-    const lines: Edit = {
-      kind: 'change-piece',
-      id: 'top' as PieceId,
-      change: { lines: ['hello'] },
-    };
-    expect(await save(id, 1, [rename('Lost'), lines])).toMatchObject({ kind: 'unfit' });
+    const lines = changePiece({ id: 'top' as PieceId, kind: 'words' }, { lines: ['hello'] });
+    expect(await save(id, 1, [rename('Lost'), lines])).toEqual({
+      kind: 'refused',
+      issue: { code: 'other-kind', in: 'pieces', id: 'top' },
+    });
     const use = {
       item: { id: 'chalk' as LibraryId, version: 1 },
       amount: 1,
@@ -97,18 +94,24 @@ describe('saving', () => {
       note: '',
     };
     const uses = Array.from({ length: 501 }, (_, at): Edit => ({
-      kind: 'set-use',
-      id: `u${at}` as PieceId,
-      use,
+      kind: 'put',
+      in: 'uses',
+      item: { id: `u${at}` as PieceId, ...use },
     }));
-    expect(await save(id, 1, uses)).toMatchObject({ kind: 'unfit', issue: { path: 'uses' } });
+    expect(await save(id, 1, uses)).toMatchObject({
+      kind: 'refused',
+      issue: { code: 'too-many', in: 'uses', id: 'u500' },
+    });
     expect(await titleOf(id)).toBe('Bean poles');
   });
 
   it('refuses an edit that does not apply, and keeps nothing of the save', async () => {
     const id = await newCard();
     const outcome = await save(id, 1, [rename('Lost'), border('gone', '1/8')]);
-    expect(outcome).toEqual({ kind: 'refused', issue: { code: 'no-such-piece', pieceId: 'gone' } });
+    expect(outcome).toEqual({
+      kind: 'refused',
+      issue: { code: 'not-there', in: 'pieces', id: 'gone' },
+    });
     expect(await titleOf(id)).toBe('Bean poles');
     expect(await save('nowhere' as CardId, 1, [rename('x')])).toEqual({ kind: 'no-card' });
   });
@@ -137,9 +140,9 @@ describe('two people at one card', () => {
 
   it('sees a conflict when one removed what the other builds on', async () => {
     const id = await newCard();
-    await save(id, 1, [{ kind: 'remove-piece', id: 'top' as PieceId }]);
+    await save(id, 1, [{ kind: 'remove', in: 'pieces', id: 'top' as PieceId }]);
     const piece = pieceOn('top', 'strip', reveal('1/8'));
-    const mine = await save(id, 1, [{ kind: 'add-piece', piece, index: 9 }]);
+    const mine = await save(id, 1, addPieces(fiveLayers(), [piece]));
     expect(mine.kind).toBe('conflict');
   });
 

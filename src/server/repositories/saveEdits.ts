@@ -2,10 +2,10 @@ import { and, asc, desc, eq, gt, isNotNull, lte } from 'drizzle-orm';
 import { z } from 'zod';
 import { applyEdit, type EditIssue } from '../../core/plan/applyEdit';
 import { editSchema, type Edit } from '../../core/plan/edit';
-import { editTouches, supportsExist } from '../../core/plan/editTouches';
+import { doCommute, editTouches, supportsExist } from '../../core/plan/editTouches';
 import type { CardId, DesignerId } from '../../core/plan/ids';
 import { planSchema, type Plan } from '../../core/plan/plan';
-import { upgradeEdit } from '../../core/plan/upgradeEdit';
+import { currentPlanSchema } from '../../core/plan/planFacts';
 import type { Database, Transaction } from '../database';
 import { cards, revisions } from '../schema';
 import { readStoredPlan } from './cards';
@@ -80,6 +80,7 @@ export async function saveEdits(db: Database, save: Save): Promise<SaveOutcome> 
       saveId: save.saveId,
       author: save.author,
       at: save.at,
+      planSchema: currentPlanSchema,
       edits: editsSchema.parse(save.edits),
       plan: revision % snapshotEvery === 0 ? plan : null,
     });
@@ -134,19 +135,7 @@ async function editsBetween(
 async function collides(tx: Transaction, save: Save): Promise<boolean> {
   const start = await planAtRevision(tx, save.cardId, save.baseRevision);
   const theirs = await editsBetween(tx, save.cardId, save.baseRevision, newestRevision);
-  const theirTouches = touchesOf(start, theirs);
-  return [...touchesOf(start, save.edits)].some((key) => theirTouches.has(key));
-}
-
-function touchesOf(start: Plan, edits: readonly Edit[]): ReadonlySet<string> {
-  const touches = new Set<string>();
-  let plan = start;
-  for (const edit of edits) {
-    for (const key of editTouches(plan, edit)) touches.add(key);
-    const outcome = applyEdit(plan, edit);
-    if (outcome.ok) plan = outcome.plan;
-  }
-  return touches;
+  return !doCommute(editTouches(start, save.edits), editTouches(start, theirs));
 }
 
 function applyAll(
@@ -172,5 +161,5 @@ function saved(revision: number, baseRevision: number, plan: Plan): SaveOutcome 
 
 /** @throws Error when what is stored are no edits: a fault of ours, since they were checked on the way in. */
 export function readStoredEdits(stored: unknown): readonly Edit[] {
-  return editsSchema.parse(Array.isArray(stored) ? stored.map(upgradeEdit) : stored);
+  return editsSchema.parse(stored);
 }

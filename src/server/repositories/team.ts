@@ -1,7 +1,7 @@
 import { asc, eq } from 'drizzle-orm';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import { defaultHabits, habitsSchema, type Habits } from '../../core/plan/habits';
-import { upgradeHabits } from '../../core/plan/upgradePlan1';
+import { upgradeHabits } from '../../core/plan/upgrades/upgradeHabits';
 import type { Database, Transaction } from '../database';
 import { designers, house, releases } from '../schema';
 

@@ -16,6 +16,8 @@ export const revisions = pgTable(
     /** Who saved; kept when the designer leaves the team, so not a foreign key. */
     author: text().$type<DesignerId>(),
     at: timestamp({ withTimezone: true }).notNull(),
+    /** The version of the plan that its edits and its plan are written for. */
+    planSchema: integer('plan_schema').notNull().default(4),
     edits: jsonb().notNull(),
     plan: jsonb(),
   },

@@ -1,5 +1,6 @@
 import { motionIssue } from '../../face/motion';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
+import { changePiece } from '../../plan/pieceEdits';
 
 /** A flap, slider or wobbler that cannot move, or shows what should be hidden. */
 export const blocked: Rule = {
@@ -13,7 +14,7 @@ export const blocked: Rule = {
         id: 'still',
         size: undefined,
         reveals: undefined,
-        edit: { kind: 'change-piece', id: piece.id, change: { motion: null } },
+        edit: changePiece(piece.piece, { motion: null }),
       };
       return [findOnPiece(piece, 'look', { rule: 'blocked', motion: motion.kind, issue }, [still])];
     }),

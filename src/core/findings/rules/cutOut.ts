@@ -1,4 +1,5 @@
 import { findOnPiece, type Finding, type Rule } from '../finding';
+import { changePiece } from '../../plan/pieceEdits';
 
 /** A middle to be cut out where nothing hides the hole, or the rim leaves nothing to cut. */
 export const cutOut: Rule = {
@@ -14,7 +15,7 @@ export const cutOut: Rule = {
             id: 'whole',
             size: undefined,
             reveals: undefined,
-            edit: { kind: 'change-piece', id: piece.id, change: { cutOut: null } },
+            edit: changePiece(piece.piece, { cutOut: null }),
           },
         ]),
       ];

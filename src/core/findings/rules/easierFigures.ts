@@ -7,6 +7,7 @@ import type { SizeRule } from '../../plan/piece';
 import type { Reveals } from '../../resolve/resolvedCard';
 import type { EasierSize, Finding, Rule } from '../finding';
 import { isChanged, proposeEasier, type EasierPiece } from '../proposeEasier';
+import { changePiece } from '../../plan/pieceEdits';
 
 /** Sizes in odd sixteenths that would be easier in eighths, for the whole stack at once. */
 export const easierFigures: Rule = {
@@ -40,9 +41,8 @@ function easierSize({ piece, size, reveals }: EasierPiece): EasierSize {
 function easierEdit(proposal: readonly EasierPiece[]): Edit {
   return batchEdits(
     proposal.flatMap((easier): SimpleEdit[] => {
-      const { id } = easier.piece;
       const size = easierRule(easier, proposal);
-      return size ? [{ kind: 'change-piece', id, change: { size } }] : [];
+      return size ? [changePiece(easier.piece.piece, { size })] : [];
     }),
   );
 }

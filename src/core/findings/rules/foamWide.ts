@@ -5,6 +5,7 @@ import { splitWindows } from '../../outline/splitWindows';
 import { adhesive } from '../../paper/adhesives';
 import type { ResolvedPiece } from '../../resolve/resolvedCard';
 import { findOnPiece, type Finding, type Rule } from '../finding';
+import { changePiece } from '../../plan/pieceEdits';
 
 /** A rim, or a strip, narrower than the foam that is to be hidden under it. A foam sheet is cut to the piece. */
 export const foamWide: Rule = {
@@ -22,13 +23,13 @@ export const foamWide: Rule = {
             id: 'foam-sheet',
             size: undefined,
             reveals: undefined,
-            edit: { kind: 'change-piece', id: piece.id, change: { attach: 'foam-sheet' } },
+            edit: changePiece(piece.piece, { attach: 'foam-sheet' }),
           },
           {
             id: 'flat',
             size: undefined,
             reveals: undefined,
-            edit: { kind: 'change-piece', id: piece.id, change: { attach: 'liquid' } },
+            edit: changePiece(piece.piece, { attach: 'liquid' }),
           },
         ]),
       ];

@@ -2,6 +2,7 @@ import { sumLengths } from '../../length/length';
 import type { ResolvedPiece } from '../../resolve/resolvedCard';
 import type { Rect } from '../../outline/outline';
 import { findOnPiece, type Finding, type Rule } from '../finding';
+import { changePiece } from '../../plan/pieceEdits';
 
 /** A layer that one piece on its face covers whole, so that it is cut and glued and never seen. */
 export const hiddenLayer: Rule = {
@@ -14,7 +15,7 @@ export const hiddenLayer: Rule = {
           (above) => above.face === piece.face && isPlain(above) && covers(above.rect, piece.rect),
         );
       if (!cover) return [];
-      const remove = { kind: 'change-piece', id: piece.id, change: { isOff: true } } as const;
+      const remove = changePiece(piece.piece, { isOff: true });
       return [
         findOnPiece(piece, 'look', { rule: 'hidden-layer', under: nameOf(cover) }, [
           { id: 'turn-off', size: undefined, reveals: undefined, edit: remove },

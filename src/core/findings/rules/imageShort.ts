@@ -6,6 +6,7 @@ import { splitWindows } from '../../outline/splitWindows';
 import { supportRect, type ResolvedCard, type ResolvedPiece } from '../../resolve/resolvedCard';
 import { isGround, type ResolvedMark } from '../../resolve/resolvedMark';
 import { findOnThing, type Finding, type Rule } from '../finding';
+import { changePiece } from '../../plan/pieceEdits';
 
 /** An image fills a window where it is at least so wide as this part of it. */
 const fillsWidth = 0.7;
@@ -83,11 +84,9 @@ function letDown(card: ResolvedCard, image: ResolvedMark, gap: number): Finding 
       id: 'let-down',
       size: undefined,
       reveals: undefined,
-      edit: {
-        kind: 'change-piece',
-        id: image.id,
-        change: { place: { ...piece.place, y: { from: 'top', distance: { ticks: top } } } },
-      },
+      edit: changePiece(image.piece, {
+        place: { ...piece.place, y: { from: 'top', distance: { ticks: top } } },
+      }),
     },
   ]);
 }

@@ -1,9 +1,11 @@
 import type { TypedLength } from '../../length/typedLength';
 import { usualReveals } from '../../plan/usualReveals';
-import type { PieceId } from '../../plan/ids';
-import { centred } from '../../plan/pieces';
+import type { Edit } from '../../plan/edit';
+import type { Piece } from '../../plan/piece';
+import { centred, isPaper } from '../../plan/pieces';
 import type { ImpossiblePiece } from '../../resolve/resolvedCard';
-import type { Remedy, Rule } from '../finding';
+import type { Finding, Remedy, Rule } from '../finding';
+import { changePiece } from '../../plan/pieceEdits';
 
 /** Pieces that have no figures: in a circle, on nothing, or without a size. */
 export const impossiblePiece: Rule = {
@@ -12,38 +14,42 @@ export const impossiblePiece: Rule = {
     card.impossible
       // One cause is one finding: what lies on an impossible piece mends with it.
       .filter(({ reason }) => reason.code !== 'below')
-      .map(({ id, name, reason }) => ({
+      .map(({ id, name, reason }): Finding => ({
         severity: 'stop',
         pieceId: id,
         letter: '',
         name,
         data: { rule: 'impossible-piece', reason },
-        remedies: remediesFor(id, reason, usualReveals(plan.habits).everyday),
+        remedies: remediesFor(
+          plan.pieces.find((piece) => piece.id === id),
+          reason,
+          usualReveals(plan.habits).everyday,
+        ),
       })),
 };
 
 /** Onto a face where what it lies on is at fault, an everyday border where its own size is. */
 function remediesFor(
-  id: PieceId,
+  piece: Piece | undefined,
   reason: ImpossiblePiece['reason'],
   everyday: TypedLength,
 ): readonly Remedy[] {
-  const remedy = (name: string, change: PieceChange): Remedy => ({
-    id: name,
-    size: undefined,
-    reveals: undefined,
-    edit: { kind: 'change-piece', id, change },
-  });
+  if (!piece) return [];
+  const remedy = (id: string, edit: Edit): readonly Remedy[] => [
+    { id, size: undefined, reveals: undefined, edit },
+  ];
   switch (reason.code) {
     case 'circle':
     case 'nothing-under':
     case 'no-face':
-      return [remedy('onto-face', { on: { face: 'front' } })];
+      return remedy('onto-face', changePiece(piece, { on: { face: 'front' } }));
     case 'nothing-inside':
     case 'no-die':
-      return [remedy('by-border', { size: { by: 'reveal', all: everyday } })];
+      return isPaper(piece)
+        ? remedy('by-border', changePiece(piece, { size: { by: 'reveal', all: everyday } }))
+        : [];
     case 'no-neighbour':
-      return [remedy('centred', { place: centred })];
+      return remedy('centred', changePiece(piece, { place: centred }));
     case 'no-stamp':
     case 'no-stencil':
     case 'nothing-shown':
@@ -54,5 +60,3 @@ function remediesFor(
       throw new TypeError(`remediesFor: unknown ${JSON.stringify(reason satisfies never)}`);
   }
 }
-
-type PieceChange = Extract<Remedy['edit'], { kind: 'change-piece' }>['change'];

@@ -26,7 +26,7 @@ export const largerThanSupport: Rule = {
         id: 'everyday-border',
         size,
         reveals: evenReveals(reveal.ticks),
-        edit: sizeEdit(piece.id, { by: 'reveal', all: reveal }),
+        edit: sizeEdit(piece, { by: 'reveal', all: reveal }),
       };
       const supportLetter = letterOf(card, piece.support);
       return [

@@ -27,7 +27,7 @@ export const linerAtScore: Rule = {
           reveals[side] < 0 ? 'stop' : 'look',
           { rule: 'liner-at-score', side, reveal: reveals[side], elsewhere },
           size.width > 0 && size.height > 0
-            ? [resizeRemedy('liner-border', piece.id, size, base)]
+            ? [resizeRemedy('liner-border', piece, size, base)]
             : [],
         ),
       ];

@@ -4,6 +4,8 @@ import type { ResolvedCard } from '../../resolve/resolvedCard';
 import type { ResolvedMark } from '../../resolve/resolvedMark';
 import { lostOnPaper } from '../../tolerances';
 import { findOnThing, type Finding, type Remedy, type Rule } from '../finding';
+import type { PieceOf } from '../../plan/piece';
+import { changePiece } from '../../plan/pieceEdits';
 
 /**
  * An image or words whose every colour is near that of the paper: lost on a similar ground. Words can be given the
@@ -53,17 +55,19 @@ function inksOf({ piece, stamp }: ResolvedMark): readonly string[] {
 /** Dark on light and white on dark, from memory. */
 const [dark, white] = ['#22282b', '#ffffff'];
 
-function remediesFor({ id, piece, words }: ResolvedMark, paper: string): readonly Remedy[] {
+function remediesFor({ piece, words }: ResolvedMark, paper: string): readonly Remedy[] {
   if (words) {
     const far = (ink: string) => colourDifference(labOf(ink), labOf(paper));
     const colour = far(dark) >= far(white) ? dark : white;
-    const change = piece.kind === 'image' ? { colours: [colour] } : { colour };
     return [
       {
         id: 'reading-ink',
         size: undefined,
         reveals: undefined,
-        edit: { kind: 'change-piece', id, change },
+        edit:
+          piece.kind === 'image'
+            ? changePiece(piece, { colours: [colour] })
+            : changePiece(piece as PieceOf<'words'>, { colour }),
       },
     ];
   }

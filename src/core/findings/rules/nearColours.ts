@@ -4,6 +4,7 @@ import { adhesive } from '../../paper/adhesives';
 import { letterOf } from '../../resolve/resolvedCard';
 import { hardlyTold } from '../../tolerances';
 import { findOnPiece, type Finding, type Rule } from '../finding';
+import { changePiece } from '../../plan/pieceEdits';
 
 /**
  * A piece in nearly the colour of what it lies on, so that its border is lost. Patterned paper and
@@ -28,7 +29,7 @@ export const nearColours: Rule = {
             id: 'onto-foam',
             size: undefined,
             reveals: undefined,
-            edit: { kind: 'change-piece', id: piece.id, change: { attach: 'foam' } },
+            edit: changePiece(piece.piece, { attach: 'foam' }),
           },
         ]),
       ];

@@ -1,10 +1,12 @@
 import type { SimpleEdit } from '../../plan/edit';
 import { batchEdits } from '../../plan/batchEdits';
 import type { LibraryRef } from '../../plan/libraryItem';
-import type { Piece, PieceChange } from '../../plan/piece';
+import { sameJson } from '../../plan/sameJson';
+import { itemsOf, mapItems } from '../../plan/usedLibrary';
 import type { Plan } from '../../plan/plan';
 import type { Finding, Rule } from '../finding';
 import { usedItems } from '../usedItems';
+import { changePiece } from '../../plan/pieceEdits';
 
 /** An item of which the stash has a newer version than the card was made with. */
 export const newerVersion: Rule = {
@@ -40,35 +42,20 @@ function takeNewer(plan: Plan, old: LibraryRef, next: LibraryRef): readonly Simp
     ? [{ kind: 'set-base', change: { stock: next } }]
     : [];
   const pieces = plan.pieces.flatMap((piece): SimpleEdit[] => {
-    const change = newerIn(piece, isOld, next);
-    return Object.keys(change).length > 0 ? [{ kind: 'change-piece', id: piece.id, change }] : [];
+    if (!itemsOf(piece).some(isOld)) return [];
+    const newer = mapItems(piece, (ref) => (isOld(ref) ? next : ref));
+    return [changePiece(piece, changedIn(piece, newer))];
   });
-  const uses = plan.uses.flatMap(({ id, ...use }): SimpleEdit[] =>
-    isOld(use.item) ? [{ kind: 'set-use', id, use: { ...use, item: next } }] : [],
+  const uses = plan.uses.flatMap(({ id, item }): SimpleEdit[] =>
+    isOld(item) ? [{ kind: 'change', in: 'uses', id, change: { item: next } }] : [],
   );
   return [...base, ...pieces, ...uses];
 }
 
-function newerIn(piece: Piece, isOld: (ref: LibraryRef) => boolean, next: LibraryRef): PieceChange {
-  switch (piece.kind) {
-    case 'panel':
-      return {
-        ...(isOld(piece.stock) && { stock: next }),
-        ...(piece.size.by === 'die' &&
-          isOld(piece.size.set) && { size: { ...piece.size, set: next } }),
-        ...(piece.size.by === 'stamp' &&
-          isOld(piece.size.stamp) && { size: { ...piece.size, stamp: next } }),
-      };
-    case 'image':
-      return isOld(piece.stamp) ? { stamp: next } : {};
-    case 'stencil':
-      return isOld(piece.stencil) ? { stencil: next } : {};
-    case 'dot':
-      return piece.item && isOld(piece.item) ? { item: next } : {};
-    case 'words':
-    case 'drawn':
-      return {};
-    default:
-      throw new TypeError(`newerIn: unknown kind ${JSON.stringify(piece satisfies never)}`);
-  }
+/** The properties that are others now. */
+function changedIn<Whole extends object>(before: Whole, now: Whole): Partial<Whole> {
+  const keys = (Object.keys(now) as (keyof Whole)[]).filter(
+    (key) => !sameJson(before[key], now[key]),
+  );
+  return Object.fromEntries(keys.map((key) => [key, now[key]])) as Partial<Whole>;
 }

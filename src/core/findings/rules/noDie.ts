@@ -1,6 +1,7 @@
 import { dieRound } from '../../plan/dieRound';
 import { findStamp } from '../../plan/library';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
+import { changePiece } from '../../plan/pieceEdits';
 
 /** Paper that scissors cut round a print: no die does it, or one does that is not used. */
 export const noDie: Rule = {
@@ -17,18 +18,14 @@ export const noDie: Rule = {
               id: 'its-die',
               size: undefined,
               reveals: undefined,
-              edit: {
-                kind: 'change-piece',
-                id: piece.id,
-                change: {
-                  size: {
-                    by: 'die',
-                    set: { id: die.id, version: die.version },
-                    step: 0,
-                    turned: false,
-                  },
+              edit: changePiece(piece.piece, {
+                size: {
+                  by: 'die',
+                  set: { id: die.id, version: die.version },
+                  step: 0,
+                  turned: false,
                 },
-              },
+              }),
             },
           ]
         : [];

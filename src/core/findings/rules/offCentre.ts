@@ -3,6 +3,7 @@ import type { PlaceRule } from '../../plan/piece';
 import { supportRect, type ResolvedCard } from '../../resolve/resolvedCard';
 import { isMark, type Placed } from '../../resolve/outlineOf';
 import { findOnThing, type Finding, type Remedy, type Rule } from '../finding';
+import { changePiece } from '../../plan/pieceEdits';
 
 /**
  * Words or an image that stand a little off the middle of what they lie on: by more than a mark, and by less
@@ -56,12 +57,12 @@ function isAlone(card: ResolvedCard, thing: Placed): boolean {
   );
 }
 
-function centring({ id, piece }: Placed, axis: 'x' | 'y'): Remedy {
+function centring({ piece }: Placed, axis: 'x' | 'y'): Remedy {
   const place: PlaceRule = { ...piece.place, [axis]: { from: 'centre' } };
   return {
     id: 'centre',
     size: undefined,
     reveals: undefined,
-    edit: { kind: 'change-piece', id, change: { place } },
+    edit: changePiece(piece, { place }),
   };
 }

@@ -37,7 +37,7 @@ function pieceFinding(piece: ResolvedPiece, { plan, card }: RuleInput): Finding[
         other.width <= support.width &&
         other.height <= support.height,
     )
-    .map((each): Remedy => resizeRemedy(each.id, piece.id, each.size, support));
+    .map((each): Remedy => resizeRemedy(each.id, piece, each.size, support));
   const off = offOf(size);
   return [findOnPiece(piece, 'look', { rule: 'off-trimmer-marks', size, off, marks }, remedies)];
 }

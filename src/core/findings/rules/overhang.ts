@@ -4,6 +4,7 @@ import { lengthFromTicks, type Length } from '../../length/length';
 import type { Side } from '../../plan/faces';
 import type { ResolvedCard, ResolvedPiece } from '../../resolve/resolvedCard';
 import { findOnThing, type Finding, type Rule } from '../finding';
+import { changePiece } from '../../plan/pieceEdits';
 
 /**
  * A die cut that reaches beyond the card on purpose or not: the envelope bends it, unless it is trimmed. A
@@ -22,7 +23,7 @@ export const overhang: Rule = {
             id: 'trim',
             size: undefined,
             reveals: undefined,
-            edit: { kind: 'change-piece', id: piece.id, change: { overhang: 'trimmed' } },
+            edit: changePiece(piece.piece, { overhang: 'trimmed' }),
           },
         ]),
       ];

@@ -8,6 +8,7 @@ import { stocksOf, type Library } from '../../plan/library';
 import type { ResolvedPiece } from '../../resolve/resolvedCard';
 import type { Finding, Remedy, Rule, RuleInput } from '../finding';
 import { findJoin, joinEdit } from '../joinPiece';
+import { changePiece } from '../../plan/pieceEdits';
 
 /**
  * A piece, or the blank, that no sheet or pad of its stock gives in one piece, whichever way it lies.
@@ -57,7 +58,7 @@ function findingOf({ piece, letter, name, size, stock }: Wanted, input: RuleInpu
       size: undefined,
       reveals: undefined,
       edit: piece
-        ? { kind: 'change-piece', id: piece.id, change: { stock: ref } }
+        ? changePiece(piece.piece, { stock: ref })
         : { kind: 'set-base', change: { stock: ref } },
     });
   }

@@ -1,12 +1,12 @@
 import { subtractLengths, timesLength, type Length, type Size } from '../../length/length';
 import { asTyped } from '../../length/typedLength';
 import type { Edit } from '../../plan/edit';
-import type { PieceId } from '../../plan/ids';
 import type { SizeRule } from '../../plan/piece';
 import { centred } from '../../plan/pieces';
 import { centredReveals } from '../../resolve/centredReveals';
-import type { Reveals } from '../../resolve/resolvedCard';
+import type { ResolvedPiece, Reveals } from '../../resolve/resolvedCard';
 import type { Remedy } from '../finding';
+import { changePiece } from '../../plan/pieceEdits';
 
 /** A size smaller by the same border all round; may come out zero or negative. */
 export function insetBy({ width, height }: Size, reveal: Length): Size {
@@ -15,8 +15,8 @@ export function insetBy({ width, height }: Size, reveal: Length): Size {
 }
 
 /** Gives a piece a size and centres it. */
-export function sizeEdit(id: PieceId, size: SizeRule): Edit {
-  return { kind: 'change-piece', id, change: { size, place: centred } };
+export function sizeEdit({ piece }: ResolvedPiece, size: SizeRule): Edit {
+  return changePiece(piece, { size, place: centred });
 }
 
 export function evenReveals(all: Length): Reveals {
@@ -27,12 +27,12 @@ export function evenReveals(all: Length): Reveals {
  * A remedy that gives a piece this size, centred. Where the border comes out the same all round the
  * rule stays 'by reveal', so that the piece follows when its support changes.
  */
-export function resizeRemedy(id: string, pieceId: PieceId, size: Size, support: Size): Remedy {
+export function resizeRemedy(id: string, piece: ResolvedPiece, size: Size, support: Size): Remedy {
   const reveals = centredReveals(support, size);
   const { left, top, right, bottom } = reveals;
   const rule: SizeRule =
     left === right && top === bottom && left === top && left >= 0
       ? { by: 'reveal', all: asTyped(left) }
       : { by: 'measure', width: asTyped(size.width), height: asTyped(size.height) };
-  return { id, size, reveals, edit: sizeEdit(pieceId, rule) };
+  return { id, size, reveals, edit: sizeEdit(piece, rule) };
 }

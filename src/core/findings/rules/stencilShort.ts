@@ -1,6 +1,7 @@
 import { markMoves } from '../../stencilling/markMoves';
 import { findStencil } from '../../plan/library';
 import { findOnThing, type Finding, type Remedy, type Rule } from '../finding';
+import { changePiece } from '../../plan/pieceEdits';
 
 /** A stencil that is smaller than what it is to colour, and cannot be moved so that its pattern goes on. */
 export const stencilShort: Rule = {
@@ -16,11 +17,10 @@ export const stencilShort: Rule = {
               id: 'own-zone',
               size: undefined,
               reveals: undefined,
-              edit: {
-                kind: 'change-piece',
-                id: mark.id,
-                change: { zone: { width: stencil.width, height: stencil.height }, turned: false },
-              },
+              edit: changePiece(mark.piece, {
+                zone: { width: stencil.width, height: stencil.height },
+                turned: false,
+              }),
             },
           ]
         : [];

@@ -24,7 +24,7 @@ export const thinReveal: Rule = {
           'look',
           { rule: 'thin-reveal', supportLetter, sides: thin, reveal, minimum },
           size.width > 0 && size.height > 0
-            ? [resizeRemedy('fine-border', piece.id, size, support)]
+            ? [resizeRemedy('fine-border', piece, size, support)]
             : [],
         ),
       ];

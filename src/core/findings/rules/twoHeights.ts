@@ -7,6 +7,7 @@ import { groupBySupport } from '../../resolve/groupBySupport';
 import type { ResolvedPiece } from '../../resolve/resolvedCard';
 import { bendsOver } from '../../tolerances';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
+import { changePiece } from '../../plan/pieceEdits';
 
 /**
  * A piece that lies with one end on something lifted and with the other on the panel: it stands aslant, or
@@ -30,7 +31,7 @@ export const twoHeights: Rule = {
               id: 'level',
               size: undefined,
               reveals: undefined,
-              edit: { kind: 'change-piece', id: piece.id, change: { attach: high.id } },
+              edit: changePiece(piece.piece, { attach: high.id }),
             },
           ]
         : [];

@@ -38,5 +38,5 @@ function evenings(piece: ResolvedPiece, support: Rect): readonly Remedy[] {
     { id: 'as-ends', size: insetBy(support, piece.reveals.top) },
   ]
     .filter(({ size }) => size.width > 0 && size.height > 0)
-    .map(({ id, size }) => resizeRemedy(id, piece.id, size, support));
+    .map(({ id, size }) => resizeRemedy(id, piece, size, support));
 }

@@ -1,12 +1,13 @@
 import { holdsWords } from '../../resolve/resolvedMark';
 import { findOnThing, type Finding, type Rule } from '../finding';
+import { changePiece } from '../../plan/pieceEdits';
 
 /** Words that slope by no more than a house takes for a mistake: one degree is seen. */
 export const wordSlope: Rule = {
   id: 'word-slope',
   find: ({ plan, card }) =>
     card.marks.flatMap((thing): Finding[] => {
-      const { id, piece } = thing;
+      const { piece } = thing;
       const degrees = Math.abs(piece.place.turn);
       if (!holdsWords(thing) || degrees === 0 || degrees > plan.habits.slopeSlip) return [];
       const change = { place: { ...piece.place, turn: 0 } };
@@ -16,7 +17,7 @@ export const wordSlope: Rule = {
             id: 'straighten',
             size: undefined,
             reveals: undefined,
-            edit: { kind: 'change-piece', id, change },
+            edit: changePiece(piece, change),
           },
         ]),
       ];

@@ -3,6 +3,7 @@ import { sides } from '../../plan/faces';
 import { letterOf, supportRect } from '../../resolve/resolvedCard';
 import { holdsWords } from '../../resolve/resolvedMark';
 import { findOnThing, type Finding, type Remedy, type Rule } from '../finding';
+import { changePiece } from '../../plan/pieceEdits';
 
 /** Words nearer to an edge of their panel or strip than is usual; a strip too short for them says so. */
 export const wordsNearEdge: Rule = {
@@ -10,7 +11,7 @@ export const wordsNearEdge: Rule = {
   find: ({ plan, card }) => {
     const margin = plan.habits.wordMargin.ticks;
     return card.marks.flatMap((thing): Finding[] => {
-      const { id, piece, reveals, rect, support } = thing;
+      const { piece, reveals, rect, support } = thing;
       const near = sides.filter((side) => reveals[side] < margin);
       if (!holdsWords(thing) || piece.place.turn !== 0 || near.length === 0) return [];
       const least = Math.min(...near.map((side) => reveals[side])) as Length;
@@ -21,11 +22,9 @@ export const wordsNearEdge: Rule = {
         id: 'centre',
         size: undefined,
         reveals: undefined,
-        edit: {
-          kind: 'change-piece',
-          id,
-          change: { place: { x: { from: 'centre' }, y: { from: 'centre' }, turn: 0 } },
-        },
+        edit: changePiece(piece, {
+          place: { x: { from: 'centre' }, y: { from: 'centre' }, turn: 0 },
+        }),
       };
       return [
         findOnThing(

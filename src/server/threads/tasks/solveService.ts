@@ -1,5 +1,5 @@
 import { TooManyRectanglesError } from '../../../core/cutting/unboundedValue';
-import { cardFileSchema, parseCardFile } from '../../../core/plan/cardFile';
+import { asWritten, cardFileSchema, parseCardFile } from '../../../core/plan/cardFile';
 import { readJson } from '../../../core/text/readJson';
 import { cardFileSentence } from '../../../core/words/cardFileSentence';
 import { notReadable, parseBody, ProblemError } from '../../answer';
@@ -60,7 +60,7 @@ function readProblem({ schemaFor, body: documented }: ComputeService, text: stri
   if (documented === cardFileSchema) return currentFile(body);
   if (typeof body !== 'object' || body === null || !('file' in body))
     return parseBody(body, schema);
-  return parseBody({ ...body, file: currentFile(body.file) }, schema);
+  return parseBody({ ...body, file: asWritten(currentFile(body.file)) }, schema);
 }
 
 function currentFile(document: unknown) {

@@ -14,11 +14,27 @@ const saveSchema = z.strictObject({
   edits: z.array(editSchema).min(1).max(2000),
 });
 
-const refusedWords: Readonly<Record<EditIssue['code'], string>> = {
-  'no-such-piece': 'The piece this changes is no longer on the card.',
-  'piece-exists': 'The piece this adds is on the card already.',
-  'too-many-pieces': 'The card has as many pieces as one can have.',
+const things: Readonly<Record<EditIssue['in'], readonly [one: string, more: string]>> = {
+  pieces: ['piece', 'pieces'],
+  uses: ['thing it takes', 'things it takes'],
+  accepted: ['finding left as it is', 'findings left as they are'],
 };
+
+function refusedWords({ code, in: of }: EditIssue): string {
+  const [one, more] = things[of];
+  switch (code) {
+    case 'not-there':
+      return `The ${one} this changes is no longer on the card.`;
+    case 'there-already':
+      return `The ${one} this adds is on the card already.`;
+    case 'too-many':
+      return `The card has as many ${more} as one can have.`;
+    case 'other-kind':
+      return `The ${one} this changes is of another kind now.`;
+    default:
+      throw new TypeError(`refusedWords: unknown code ${String(code satisfies never)}`);
+  }
+}
 
 /** Keeps edits as a revision; 409 when others changed the same parts since. */
 export const POST: APIRoute = endpoint(async ({ params, request, cookies }) => {
@@ -29,8 +45,8 @@ export const POST: APIRoute = endpoint(async ({ params, request, cookies }) => {
   if (outcome.kind === 'no-card') throw noCard();
   if (outcome.kind === 'refused')
     throw new ProblemError(400, {
-      message: refusedWords[outcome.issue.code],
-      path: outcome.issue.pieceId,
+      message: refusedWords(outcome.issue),
+      path: outcome.issue.id,
       hint: 'Load the card again and make the change anew.',
     });
   if (outcome.kind === 'unfit')

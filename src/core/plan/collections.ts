@@ -1,0 +1,70 @@
+import type { Accepted } from './accepted';
+import { compareOrder } from './orderKeys';
+import type { OrderedPiece } from './piece';
+import { mostPieces, mostUses, mostAccepted } from './planFacts';
+import type { Use } from './use';
+
+/** The parts of a plan that hold many things of a kind, each known by its id. */
+export interface Collections {
+  readonly pieces: OrderedPiece;
+  readonly uses: Use;
+  readonly accepted: Accepted;
+}
+export const collectionIds = ['pieces', 'uses', 'accepted'] as const;
+export type CollectionId = (typeof collectionIds)[number];
+export type ItemOf<Id extends CollectionId> = Collections[Id];
+
+interface Collection<Item> {
+  readonly idOf: (item: Item) => string;
+  /** The one order they are kept in. */
+  readonly compare: (a: Item, b: Item) => number;
+  readonly most: number;
+  /** The pieces it cannot do without. */
+  readonly needs: (item: Item) => readonly string[];
+}
+
+const byId = <Item>(idOf: (item: Item) => string): Pick<Collection<Item>, 'idOf' | 'compare'> => ({
+  idOf,
+  compare: (a, b) => (idOf(a) < idOf(b) ? -1 : idOf(a) > idOf(b) ? 1 : 0),
+});
+
+/** What edits need to know of each collection; one more is one more line here, in the plan and in its edits. */
+export const collections: { readonly [Id in CollectionId]: Collection<ItemOf<Id>> } = {
+  pieces: {
+    idOf: ({ id }) => id,
+    compare: compareOrder,
+    most: mostPieces,
+    needs: neededPieces,
+  },
+  uses: { ...byId(({ id }) => id), most: mostUses, needs: () => [] },
+  accepted: { ...byId(acceptedId), most: mostAccepted, needs: () => [] },
+};
+
+/** What is known of a collection, for those who go through all of them. */
+export function collectionOf<Id extends CollectionId>(id: Id): Collection<ItemOf<Id>> {
+  return collections[id];
+}
+
+/** The things of a collection, in its order. */
+export function itemsIn<Id extends CollectionId>(
+  plan: { readonly [Each in CollectionId]: readonly ItemOf<Each>[] },
+  id: Id,
+): readonly ItemOf<Id>[] {
+  return plan[id];
+}
+
+/** A finding is accepted once for a piece, or for the card. */
+export function acceptedId({ rule, pieceId }: Accepted): string {
+  return pieceId === null ? rule : `${rule}:${pieceId}`;
+}
+
+/** What a piece lies on, is sized round or stands beside. */
+export function neededPieces(piece: Pick<OrderedPiece, 'on' | 'place'> | OrderedPiece): string[] {
+  const { on, place } = piece;
+  return [
+    ...('piece' in on ? [on.piece] : []),
+    ...(place.x.from === 'piece' ? [place.x.piece] : []),
+    ...(place.y.from === 'piece' ? [place.y.piece] : []),
+    ...('size' in piece && piece.size.by === 'outset' ? [piece.size.around] : []),
+  ];
+}

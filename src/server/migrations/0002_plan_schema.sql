@@ -1,0 +1,1 @@
+ALTER TABLE "revisions" ADD COLUMN "plan_schema" integer DEFAULT 4 NOT NULL;

@@ -1,0 +1,106 @@
+import { readFileSync } from 'node:fs';
+import { eq } from 'drizzle-orm';
+import { beforeAll, describe, expect, it, vi } from 'vitest';
+import { emptyStore, freshId, someTime, testDatabase } from '../../test/support/store';
+import type { CardId } from '../core/plan/ids';
+import { checkBackup, restoreBackup, writeBackup } from './backup';
+import type { Database } from './database';
+import { findCard } from './repositories/cards';
+import { listRevisions } from './repositories/revisions';
+import { planAtRevision, saveEdits } from './repositories/saveEdits';
+import { cards, revisions } from './schema';
+import { upgradeStored } from './upgradeStored';
+
+const history = JSON.parse(readFileSync('test/fixtures/history-4.json', 'utf8')) as {
+  readonly start: object;
+  readonly revisions: readonly { readonly edits: unknown }[];
+  readonly end: object;
+};
+
+let db: Database;
+beforeAll(async () => {
+  db = await testDatabase();
+});
+
+/** A card with fifty-one revisions, its rows as version 4 wrote them. */
+async function oldCard(first: object = history.start): Promise<CardId> {
+  const id = freshId() as CardId;
+  const row = { cardId: id, author: null, at: someTime, planSchema: 4 };
+  await db.insert(cards).values({
+    id,
+    plan: history.end,
+    revision: history.revisions.length + 1,
+    changedAt: someTime,
+    binnedAt: null,
+  });
+  await db.insert(revisions).values([
+    { ...row, number: 1, saveId: 'made', edits: [], plan: first },
+    ...history.revisions.map(({ edits }, at) => ({
+      ...row,
+      number: at + 2,
+      saveId: `s${at}`,
+      edits,
+      plan: at + 2 === 51 ? history.end : null,
+    })),
+  ]);
+  return id;
+}
+
+describe('cards that an older version kept', () => {
+  it('are brought up once, with all their revisions, and go on being saved', async () => {
+    const id = await oldCard();
+    const said: string[] = [];
+    await upgradeStored(db, (sentence) => said.push(sentence));
+    expect(said).toEqual(['Bringing 1 card up to date.']);
+    const rows = await db.select().from(revisions).where(eq(revisions.cardId, id));
+    expect(new Set(rows.map(({ planSchema }) => planSchema))).toEqual(new Set([5]));
+    const card = await findCard(db, id);
+    expect(card?.plan).toEqual(await planAtRevision(db, id, 51));
+    expect((await listRevisions(db, id, { most: 60 }))?.revisions).toHaveLength(51);
+    await upgradeStored(db, (sentence) => said.push(sentence));
+    expect(said).toHaveLength(1);
+    const saved = await saveEdits(db, {
+      cardId: id,
+      saveId: 'next',
+      baseRevision: 51,
+      edits: [{ kind: 'set-about', change: { title: 'Rain day' } }],
+      author: null,
+      at: someTime,
+    });
+    expect(saved).toMatchObject({ kind: 'saved', revision: 52 });
+  });
+
+  it('are left as they are where their history cannot be read, and named; the others are brought up', async () => {
+    const [bad, good] = [await oldCard({ schema: 4, about: {} }), await oldCard()];
+    const log = vi.spyOn(console, 'error').mockReturnValue();
+    await upgradeStored(db);
+    expect(log.mock.calls.map(([sentence]) => String(sentence))).toEqual([
+      `The revisions of card ${bad} cannot be brought up to date.`,
+    ]);
+    log.mockRestore();
+    const versionOf = async (id: CardId) =>
+      (await db.select().from(revisions).where(eq(revisions.cardId, id)))[0]?.planSchema;
+    expect([await versionOf(bad), await versionOf(good)]).toEqual([4, 5]);
+    expect((await findCard(db, bad))?.plan.schema).toBe(5);
+    await db.delete(cards).where(eq(cards.id, bad));
+  });
+
+  it('are brought up when a backup from before is restored, one that does not say so too', async () => {
+    const id = await oldCard();
+    const text = (await writeBackup(db, someTime)).replaceAll('"planSchema":4,', '');
+    expect(text).toContain(`"cardId":"${id}"`);
+    await upgradeStored(db);
+    const lines = text.trimEnd().split('\n');
+    const into = await emptyStore();
+    try {
+      // Of version 1, which had no digest.
+      const [head = '', ...rows] = lines;
+      const old = [head.replace('"version":2', '"version":1'), ...rows].join('\n');
+      await restoreBackup(into.db, checkBackup(old));
+      const restored = await planAtRevision(into.db, id, 51);
+      expect(restored).toEqual(await planAtRevision(db, id, 51));
+    } finally {
+      await into.close();
+    }
+  });
+});
