@@ -9,6 +9,7 @@ import type { Mark } from '../plan/piece';
 import type { Polygon } from '../geometry/flattenPath';
 import { turnedCorners, type Rect } from '../outline/outline';
 import type { ResolvedBase, ResolvedCard, ResolvedPiece } from '../resolve/resolvedCard';
+import { isMark } from '../resolve/outlineOf';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 
 /** One sheet of card or paper as seen on a face, in ticks from its top left corner. */
@@ -79,28 +80,12 @@ export const unknownColour = '#c9c5bd';
 
 /** The base and what lies on a face, lowest first: what screen, ledge and print all draw. */
 export function drawFace(card: ResolvedCard, face: FaceId): readonly DrawnPiece[] {
-  const marks = new Map<string, ResolvedMark[]>();
-  for (const mark of card.marks) {
-    if (mark.face !== face) continue;
-    const there = marks.get(mark.support);
-    if (there) there.push(mark);
-    else marks.set(mark.support, [mark]);
-  }
-  const marksOn = (id: string) => inOrder(marks.get(id) ?? []).map(drawMark);
-  return [
-    ...drawBase(card.base, face).map((piece, index, all) =>
-      // Marks across both flaps are drawn on the last, so that neither flap hides them.
-      index === all.length - 1 ? { ...piece, marks: marksOn('base') } : piece,
-    ),
-    ...card.pieces
-      .filter((piece) => piece.face === face)
-      .map((piece) => ({ ...drawPaper(piece), marks: marksOn(piece.id) })),
-  ];
-}
-
-/** What stands up from the paper is put on last. */
-function inOrder(marks: readonly ResolvedMark[]): readonly ResolvedMark[] {
-  return marks.toSorted((a, b) => Number(a.piece.kind === 'dot') - Number(b.piece.kind === 'dot'));
+  // Marks across both flaps are drawn on the last, so that neither flap hides them.
+  const drawn = drawBase(card.base, face).map((piece) => ({ ...piece, marks: [] as DrawnMark[] }));
+  for (const placed of card.painted[face])
+    if (isMark(placed)) drawn.at(-1)?.marks.push(drawMark(placed));
+    else drawn.push({ ...drawPaper(placed), marks: [] });
+  return drawn;
 }
 
 function drawPaper({

@@ -23,12 +23,9 @@ export const ruleLength = 50 * TICKS_PER_MILLIMETRE;
 
 /** What goes through an opening: every image, line of words and die cut of a shape. */
 export function jigOpenings(card: ResolvedCard, face: FaceId): readonly Placed[] {
-  return [
-    ...card.pieces.filter((piece) => piece.face === face && piece.shape),
-    ...card.marks.filter(
-      (mark) => mark.face === face && mark.piece.kind !== 'drawn' && !isGround(mark),
-    ),
-  ];
+  return card.painted[face].filter((placed) =>
+    isMark(placed) ? placed.piece.kind !== 'drawn' && !isGround(placed) : placed.shape,
+  );
 }
 
 /**

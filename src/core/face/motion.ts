@@ -4,6 +4,7 @@ import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
 import type { Polygon } from '../geometry/flattenPath';
 import type { Motion } from '../plan/piece';
 import type { ResolvedCard, ResolvedPiece } from '../resolve/resolvedCard';
+import { lyingAbove } from './lyingAbove';
 import { supportsUnder } from '../resolve/supportsUnder';
 import { sway } from '../tolerances';
 
@@ -119,10 +120,9 @@ function others(card: ResolvedCard, piece: ResolvedPiece): readonly Placed[] {
   );
 }
 
-/** What of it is put on after the piece. */
+/** The paper of it that lies over the piece. */
 function overlying(card: ResolvedCard, piece: ResolvedPiece): readonly Placed[] {
-  const at = card.pieces.indexOf(piece);
-  return others(card, piece).filter((other) => !isMark(other) && card.pieces.indexOf(other) > at);
+  return lyingAbove(card, piece).filter((other) => !isMark(other));
 }
 
 const topOf = (placed: Placed) => placed.foot + (isMark(placed) ? placed.height : placed.caliper);

@@ -87,7 +87,8 @@ describe('words', () => {
     expect(find('words-covered', [panel, words, gem])[0]?.data).toMatchObject({
       cover: { name: 'gem' },
     });
-    expect(find('words-covered', [panel, gem, words])).toEqual([]);
+    // What is stuck on comes on last, wherever the list has it.
+    expect(find('words-covered', [panel, gem, words])).toHaveLength(1);
   });
 
   it('on printed paper are hard to read', () => {

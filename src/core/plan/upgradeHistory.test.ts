@@ -16,23 +16,23 @@ interface History {
 }
 const history = JSON.parse(readFileSync('test/fixtures/history-4.json', 'utf8')) as History;
 
-/** Where everything lies, to the tick, in the order it is put on. */
+/** Where everything lies, to the tick; what lies over what is told by its support and its height. */
 function drawn(plan: Plan): string {
   const card = resolvePlan(plan, library);
+  const byId = (rows: readonly (readonly unknown[])[]) =>
+    rows.toSorted(([a], [b]) => (String(a) < String(b) ? -1 : 1));
+  const pieces = card.pieces.map(({ id, rect, cut, foot, support, face }) => [
+    ...[id, rect.x, rect.y, rect.width, rect.height, cut.width, cut.height],
+    ...[foot, support, face],
+  ]);
+  const marks = card.marks.map(({ id, rect, whole, foot, support, face, piece }) => [
+    ...[id, rect.x, rect.y, rect.width, rect.height],
+    ...[whole.x, whole.y, whole.width, whole.height],
+    ...[foot, support, face, piece.place.turn],
+  ]);
+  const impossible = card.impossible.map(({ id }) => [id]);
   return hashText(
-    JSON.stringify([
-      card.pieces.map(({ id, letter, rect, cut, foot, support, face }) => [
-        ...[id, letter, rect.x, rect.y, rect.width, rect.height],
-        ...[cut.width, cut.height, foot, support, face],
-      ]),
-      card.marks.map(({ id, rect, whole, foot, support, face, piece }) => [
-        ...[id, rect.x, rect.y, rect.width, rect.height],
-        ...[whole.x, whole.y, whole.width, whole.height],
-        ...[foot, support, face, piece.place.turn],
-      ]),
-      card.impossible.map(({ id }) => id),
-      card.thickness.closed,
-    ]),
+    JSON.stringify([byId(pieces), byId(marks), byId(impossible), card.thickness.closed]),
   );
 }
 

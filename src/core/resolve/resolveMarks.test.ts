@@ -34,11 +34,14 @@ describe('marks', () => {
       dotOn('panel', 'gem'),
       drawnOn('panel', 'line'),
     ]);
-    const sizes = marks.map(({ rect }) => [rect.width, rect.height]);
-    expect(sizes[0]).toEqual([inches(2), inches(1)]);
-    expect(sizes[1]?.[1]).toBeGreaterThan(ticksOf('7/64'));
-    expect(sizes[2]).toEqual([ticksOf('1/8'), ticksOf('1/8')]);
-    expect(sizes[3]).toEqual([inches(2), ticksOf('1/4')]);
+    const sizeOf = (id: string) => {
+      const rect = marks.find((mark) => mark.id === id)?.rect;
+      return [rect?.width, rect?.height];
+    };
+    expect(sizeOf('bird')).toEqual([inches(2), inches(1)]);
+    expect(sizeOf('words')[1]).toBeGreaterThan(ticksOf('7/64'));
+    expect(sizeOf('gem')).toEqual([ticksOf('1/8'), ticksOf('1/8')]);
+    expect(sizeOf('line')).toEqual([inches(2), ticksOf('1/4')]);
   });
 
   it('lie on their paper, centred to the tick, at its height', () => {

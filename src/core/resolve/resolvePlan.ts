@@ -14,6 +14,7 @@ import { resolveMark, resolvePiece, startResolving, type PlacedOnly } from './re
 import type { Plan } from '../plan/plan';
 import { groupBySupport } from './groupBySupport';
 import { letterAt } from './letterAt';
+import { markOrder, paintOrder, stackOrder } from './paintOrder';
 import { resolveBase } from './resolveBase';
 import type { ResolvedBase, ResolvedCard, ResolvedPiece } from './resolvedCard';
 import type { ResolvedMark } from './resolvedMark';
@@ -32,8 +33,8 @@ export function resolvePlan(plan: Plan, library: Library): ResolvedCard {
   const found = shown.filter(isPaper).map((piece) => resolvePiece(piece, task));
   const marked = shown.flatMap((piece) => (isPaper(piece) ? [] : [resolveMark(piece, task)]));
   const placed = found.flatMap((outcome) => (outcome.ok ? [outcome.piece] : []));
-  const marks = marked.flatMap((outcome) => (outcome.ok ? [outcome.mark] : []));
-  const ordered = task.faces.flatMap((face) => onFace(placed, face));
+  const marks = markOrder(marked.flatMap((outcome) => (outcome.ok ? [outcome.mark] : [])));
+  const ordered = task.faces.flatMap((face) => stackOrder(onFace(placed, face)));
   const bySupport = groupBySupport(ordered);
   const pieces = ordered.map((piece, index): ResolvedPiece => {
     const lyingOn = bySupport.get(piece.id) ?? [];
@@ -48,6 +49,7 @@ export function resolvePlan(plan: Plan, library: Library): ResolvedCard {
     base,
     pieces,
     marks,
+    painted: paintOrder(pieces, marks),
     impossible: [...found, ...marked].flatMap((each) => (!each.ok ? [each.impossible] : [])),
     thickness: thicknessOf(pieces, marks, base, plan),
   };

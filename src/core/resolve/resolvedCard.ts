@@ -7,6 +7,7 @@ import type { PieceId } from '../plan/ids';
 import type { DieSet, Stock } from '../plan/libraryItem';
 import type { FaceId, Side } from '../plan/faces';
 import type { Paper } from '../plan/piece';
+import type { PaintOrder } from './paintOrder';
 import type { ResolvedMark } from './resolvedMark';
 
 /** A length for each side. As borders: what shows of the support; negative where a piece overhangs. */
@@ -159,10 +160,12 @@ export function placedById(
 /** A plan with every rule turned into a figure. */
 export interface ResolvedCard {
   readonly base: ResolvedBase;
-  /** In gluing order, face by face: front, inside of the front leaf, inside, back. */
+  /** As they are glued, each after what it lies on, face by face: front, inside of the front leaf, inside, back. */
   readonly pieces: readonly ResolvedPiece[];
-  /** What lies on paper without being paper, in the order it is put on. */
+  /** What lies on paper without being paper: grounds, then prints, then what is stuck on, each in list order. */
   readonly marks: readonly ResolvedMark[];
+  /** All of both on each face, from the back to the front: what comes later covers what comes before. */
+  readonly painted: PaintOrder;
   readonly impossible: readonly ImpossiblePiece[];
   /** The highest point of the stack on each face, and of the closed card. */
   readonly thickness: Readonly<Record<FaceId | 'closed', Length>>;

@@ -44,8 +44,8 @@ describe('where it all goes', () => {
   it('lists die cuts of a shape and marks face by face, a scatter once, panels not', () => {
     const rows = placements(plan, card).map(({ face, name, on, count }) => [face, name, on, count]);
     expect(rows).toEqual([
-      ['front', 'hill', 'B', 1],
       ['front', 'bird', 'B', 1],
+      ['front', 'hill', 'B', 1],
       ['front', 'snow', 'B', 7],
       ['inside', 'words', 'A', 1],
     ]);

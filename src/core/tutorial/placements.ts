@@ -1,9 +1,10 @@
-import { isMark, type Placed } from '../resolve/outlineOf';
+import { isMark } from '../resolve/outlineOf';
 import { markMoves } from '../stencilling/markMoves';
 import type { StencilMoves } from '../stencilling/stencilMoves';
 import { rulerFigures, type RulerFigures } from '../face/rulerFigures';
 import type { Size } from '../length/length';
 import { facesOf, type FaceId } from '../plan/faces';
+import { putOnOrder } from '../face/putOnOrder';
 import type { Plan } from '../plan/plan';
 import { letterOf, type ResolvedCard } from '../resolve/resolvedCard';
 
@@ -29,10 +30,7 @@ export interface Placement {
  */
 export function placements(plan: Plan, card: ResolvedCard): readonly Placement[] {
   return facesOf(plan.base.fold).flatMap((face) => {
-    const things: readonly Placed[] = [
-      ...card.pieces.filter((piece) => piece.face === face && piece.shape),
-      ...card.marks.filter((mark) => mark.face === face),
-    ];
+    const things = putOnOrder(card, face).filter((thing) => isMark(thing) || thing.shape);
     const seen = new Set<string>();
     return things.flatMap((thing): Placement[] => {
       const group = isMark(thing) && thing.piece.kind === 'dot' ? thing.piece.group : null;

@@ -56,7 +56,7 @@ export function LayoutDrawing(props: Props) {
   const free = width - room.left - room.right - size.width;
   const origin = { x: room.left + Math.max(0, Math.floor(free / 3)), y: room.top };
   const edge = edgeScale(card, plan.base.fold, scale, { ...origin, ...size });
-  const onFace = [...card.pieces, ...card.marks].filter((each) => each.face === face);
+  const onFace = card.painted[face];
   const [lead] = selected;
   const toBox = (rect: Rect) => ({
     x: origin.x + rect.x * scale,
