@@ -125,7 +125,7 @@ export default tseslint.config(
           patterns: [
             {
               regex:
-                '^(?!\\.{1,2}/|zod$|papaparse$|dxf-writer$|svgpath$|clipper2-ts$|fast-xml-parser$|fractional-indexing$)',
+                '^(?!\\.{1,2}/|zod$|papaparse$|dxf-writer$|svgpath$|clipper2-ts$|fast-xml-parser$|fractional-indexing$|svg-path-bbox$)',
               message: 'The core imports zod and small computation libraries only.',
             },
           ],

@@ -6,7 +6,8 @@ import { setWords } from '../src/core/lettering/setWords';
 import { growOutline, uniteOutlines } from '../src/core/outline/polygons';
 import type { LetteringId } from '../src/core/lettering/letterings';
 import { lengthFromTicks, TICKS_PER_INCH } from '../src/core/length/length';
-import { libraryItemSchema } from '../src/core/plan/libraryItem';
+import { libraryItemSchema, type LibraryItem } from '../src/core/plan/libraryItem';
+import { trimShape } from '../src/core/stash/trimShape';
 import { box, circle, ellipse, hill, leaf, polygon, scallops } from './shapes/pen';
 import type { Picture } from './shapes/picture';
 import { pictures } from './shapes/pictures';
@@ -356,7 +357,15 @@ const items = [
   ...pictures.filter(({ hasDie }) => hasDie).map(dieRound),
   ...dies.map((each) => ({ ...each, cuts: uses[each.id] ?? 'shape' })),
   ...stencils.map(stencilOf),
-].map((item) => libraryItemSchema.parse(item));
+].map((item) => trimmed(libraryItemSchema.parse(item)));
+
+/** The pictures are drawn with room round them; what is kept fills its box. */
+function trimmed(item: LibraryItem): LibraryItem {
+  const inked = trimShape(item);
+  if (!inked?.shape) return item;
+  const { box, outline } = inked.shape;
+  return libraryItemSchema.parse({ ...inked, shape: { box, outline } });
+}
 
 writeFileSync('demo/shapes.json', `${JSON.stringify({ items, holdings: [] })}\n`);
 console.log(`${items.length} shapes`);

@@ -25,3 +25,6 @@ export const bendsOver = millimetres(0.7);
 
 /** How far a figure on a spring sways to each side. From memory. */
 export const sway = millimetres(2);
+
+/** A box that is larger than its outline by no more than this is filled by it: a twentieth of a millimetre, which no ruler shows. */
+export const fillsBox = millimetres(0.05);

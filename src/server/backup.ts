@@ -9,7 +9,7 @@ import { cleanJson } from '../core/text/readJson';
 import type { Database, Transaction } from './database';
 import * as schema from './schema';
 import { StoreError } from './StoreError';
-import { upgradeStored } from './upgradeStored';
+import { upgradeCards } from './upgradeStored';
 
 const day = z.string().nullable();
 const moment = z.iso.datetime().transform((text) => new Date(text));
@@ -38,7 +38,12 @@ const tables = [
   {
     name: 'libraryItems',
     table: schema.libraryItems,
-    row: z.object({ id: z.string(), version: z.number().int(), data: json }),
+    row: z.object({
+      id: z.string(),
+      version: z.number().int(),
+      data: json,
+      isTrimmed: z.boolean().default(false),
+    }),
   },
   {
     name: 'holdings',
@@ -185,7 +190,7 @@ export async function restoreBackup(db: Database, { rows }: CheckedBackup): Prom
     for (const { table, name } of tables)
       for (const some of chunks(rows.filter(({ into }) => into.name === name)))
         await tx.insert(table).values(some.map(({ row }) => row as typeof table.$inferInsert));
-    await upgradeStored(tx);
+    await upgradeCards(tx);
   });
   const [counted] = await db.select({ count: sql<number>`count(*)::int` }).from(schema.cards);
   return counted?.count ?? 0;

@@ -2,7 +2,10 @@ import { readFileSync } from 'node:fs';
 import { eq } from 'drizzle-orm';
 import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { emptyStore, freshId, someTime, testDatabase } from '../../test/support/store';
-import type { CardId } from '../core/plan/ids';
+import { ticksOf, typed } from '../../test/support/plans';
+import type { CardId, LibraryId } from '../core/plan/ids';
+import { libraryItemSchema } from '../core/plan/libraryItem';
+import { addToLibrary, readLibrary } from './repositories/library';
 import { checkBackup, restoreBackup, writeBackup } from './backup';
 import type { Database } from './database';
 import { findCard } from './repositories/cards';
@@ -102,5 +105,43 @@ describe('cards that an older version kept', () => {
     } finally {
       await into.close();
     }
+  });
+});
+
+describe('the stash that an older version kept', () => {
+  it('gets newer versions of shapes that do not fill their boxes, once, and keeps the old ones', async () => {
+    const id = freshId() as LibraryId;
+    const shape = { box: { width: 100, height: 100 }, outline: 'M10 20L90 20L50 90Z' };
+    const steps = ['2 in', '1 in'].map((text) => ({ width: typed(text), height: typed(text) }));
+    const die = libraryItemSchema.parse({
+      kind: 'die-set',
+      id,
+      version: 1,
+      name: 'Kite',
+      shape,
+      steps,
+    });
+    const plain = libraryItemSchema.parse({ ...die, id: freshId(), shape: null });
+    await addToLibrary(db, [die, plain]);
+    await upgradeStored(db);
+    await upgradeStored(db);
+    const versionsOf = (of: string) =>
+      readLibrary(db).then((items) => items.filter((item) => item.id === of));
+    const [first, second, ...none] = await versionsOf(id);
+    expect([first, none]).toEqual([die, []]);
+    expect(second).toMatchObject({
+      version: 2,
+      name: 'Kite',
+      shape: {
+        box: { width: 80, height: 70 },
+        outline: 'M0 0L80 0 40 70Z',
+        trimmedFrom: { x: -10, y: -20, width: 100, height: 100 },
+      },
+      steps: [
+        { width: { ticks: ticksOf('1 3/5') }, height: { ticks: ticksOf('1 2/5') } },
+        { width: { ticks: ticksOf('4/5') }, height: { ticks: ticksOf('7/10') } },
+      ],
+    });
+    expect(await versionsOf(plain.id)).toEqual([plain]);
   });
 });

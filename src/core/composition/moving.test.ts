@@ -15,7 +15,7 @@ import { inches, lengthFromTicks, type Length } from '../length/length';
 import type { PieceId } from '../plan/ids';
 import { resolvePlan } from '../resolve/resolvePlan';
 import type { Rect } from '../outline/outline';
-import { placeAt } from './placeAt';
+import { placeAt } from '../face/placeAt';
 import { clearances, rulerFigures } from '../face/rulerFigures';
 import { rulerWords, writeMeasured } from '../face/rulerWords';
 import { nudgePlace, snapMove, type SnapInput } from './snapMove';

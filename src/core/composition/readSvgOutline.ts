@@ -1,9 +1,9 @@
 import { XMLParser, XMLValidator } from 'fast-xml-parser';
+import { svgPathBbox } from 'svg-path-bbox';
 import svgpath from 'svgpath';
 import { TICKS_PER_INCH, TICKS_PER_MILLIMETRE, type Size, lengthFromTicks } from '../length/length';
 import type { DieSet } from '../plan/libraryItem';
 import { flattenPath, pathIssue } from '../geometry/flattenPath';
-import { boundsOf } from '../outline/outline';
 
 export type SvgIssue =
   | { readonly code: 'too-large' }
@@ -50,7 +50,7 @@ export function readSvgOutline(text: string): ReadSvgOutline {
   if (found.issue) return fail(found.issue);
   const { path, closed } = cleaned(found.paths);
   if (path === '') return fail({ code: 'no-outline' });
-  const { x0, y0, x1, y1 } = boundsOf(flattenPath(path));
+  const [x0, y0, x1, y1] = svgPathBbox(path);
   const [width, height] = [x1 - x0, y1 - y0];
   if (!(width > 0 && height > 0)) return fail({ code: 'no-outline' });
   // A thousand units to the longer side keep a tenth of a unit finer than any die is cut.

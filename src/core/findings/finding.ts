@@ -88,7 +88,13 @@ export type FindingData =
       readonly until: string;
       readonly publishOn: string;
     }
-  | { readonly rule: 'newer-version'; readonly item: string; readonly version: number }
+  | {
+      readonly rule: 'newer-version';
+      readonly item: string;
+      readonly version: number;
+      /** The newer one fills its box where the old one did not; nothing on the card moves when it is taken. */
+      readonly isTrimmed: boolean;
+    }
   | {
       readonly rule: 'cut-out';
       readonly reason: 'nothing-on-it' | 'rim-takes-all';

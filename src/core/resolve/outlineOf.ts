@@ -12,9 +12,16 @@ export function isMark(placed: Placed): placed is ResolvedMark {
   return 'whole' in placed;
 }
 
-/** What of the face a piece covers: its die's shape, its print, the ink of its words. */
+/** Outlines by what they are of, since figures once resolved never change. */
+const known = new WeakMap<Placed, Outline>();
+
+/** What of the face a piece covers: its die's shape, its print as far as it is not masked off, the ink of its words. */
 export function outlineOf(placed: Placed): Outline {
-  return isMark(placed) ? outlineOfMark(placed) : outlineOfPaper(placed);
+  const before = known.get(placed);
+  if (before) return before;
+  const outline = isMark(placed) ? outlineOfMark(placed) : outlineOfPaper(placed);
+  known.set(placed, outline);
+  return outline;
 }
 
 /** The line of a piece of paper: cut by its die, cut down, turned, and cut off at the edge of card or panel. */
@@ -54,12 +61,10 @@ function outlineOfMark({ rect, whole, stamp, words, piece }: ResolvedMark): Outl
     return turned(only, rect, turn);
   }
   if (piece.kind === 'dot') return [circle(rect)];
+  if (!stamp) return turned([corners(rect)], rect, turn);
   const isWhole = rect.width === whole.width && rect.height === whole.height;
-  return turned(
-    stamp && isWhole ? stretched(stamp.shape, whole, straight) : [corners(rect)],
-    rect,
-    turn,
-  );
+  const print = stretched(stamp.shape, whole, straight);
+  return turned(isWhole ? print : clipped(print, corners(rect)), rect, turn);
 }
 
 /** How far letters reach above and below their line, in ems; capitals and descenders, about. */

@@ -49,7 +49,9 @@ export function findingSentence({ data, letter, name }: Finding, unit: Unit): st
     case 'sale-ends':
       return `${data.item} is sold until ${dayWords(data.until)}, and the tutorial comes on ${dayWords(data.publishOn)}. Say so in it, or take something else.`;
     case 'newer-version':
-      return `The stash has a newer version of ${data.item} than this card was made with.`;
+      return data.isTrimmed
+        ? `The stash has a newer version of ${data.item}, trimmed to what it prints or cuts, so that it is measured by that. Taken over, everything stays where it is.`
+        : `The stash has a newer version of ${data.item} than this card was made with.`;
     case 'cut-out':
       return data.reason === 'nothing-on-it'
         ? `${piece}: nothing lies on it, so its cut-out middle would be seen.`

@@ -1,7 +1,7 @@
 import { asc, inArray, sql } from 'drizzle-orm';
 import { libraryItemSchema, type LibraryItem } from '../../core/plan/libraryItem';
 import { findItem, type Library } from '../../core/plan/library';
-import type { Database } from '../database';
+import type { Database, Transaction } from '../database';
 import { libraryItems } from '../schema';
 
 /** Items read before, each database its own, by id and version: a version never changes. */
@@ -47,7 +47,10 @@ export async function countItems(db: Database): Promise<number> {
 }
 
 /** Adds items; one whose id and version are taken stays out, since a version never changes. */
-export async function addToLibrary(db: Database, items: readonly LibraryItem[]): Promise<void> {
+export async function addToLibrary(
+  db: Database | Transaction,
+  items: readonly LibraryItem[],
+): Promise<void> {
   if (items.length === 0) return;
   const rows = items.map((item) => {
     const data = libraryItemSchema.parse(item);

@@ -25,10 +25,18 @@ const outlineSchema = pathFor('outline');
 
 /**
  * An outline in a box of its own units, stretched to the true size of the thing. Closed paths; a path
- * inside another is a window (even-odd).
+ * inside another is a window (even-odd). The box is the smallest round the outline; one drawn before that was so is
+ * trimmed as a new version, which tells where its box lay in that of the version before.
  */
 export const shapeSchema = z
-  .strictObject({ box: z.strictObject({ width: unit, height: unit }), outline: outlineSchema })
+  .strictObject({
+    box: z.strictObject({ width: unit, height: unit }),
+    outline: outlineSchema,
+    /** The corner and the box of the version before, in the units of this one. */
+    trimmedFrom: z
+      .strictObject({ x: z.number(), y: z.number(), width: unit, height: unit })
+      .optional(),
+  })
   .meta({ id: 'Shape' });
 
 /** A plain rectangle, until an outline is drawn or imported. */

@@ -1,0 +1,1 @@
+ALTER TABLE "library_items" ADD COLUMN "is_trimmed" boolean DEFAULT false NOT NULL;
