@@ -2,7 +2,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { readCardFile, writeCardFile, type CardFile } from '../src/core/plan/cardFile';
 import { withPieces } from '../src/core/plan/withPieces';
-import { usedLibrary } from '../src/core/plan/usedLibrary';
+import { usedLibrary } from '../src/core/kinds/usedLibrary';
 import type { Piece } from '../src/core/plan/piece';
 import { resolvePlan } from '../src/core/resolve/resolvePlan';
 import { compositions } from './compose/compositions';

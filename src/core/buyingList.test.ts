@@ -17,7 +17,7 @@ import { joinJobs } from './cutting/joinJobs';
 import { planCuts, usualBudget } from './cutting/planCuts';
 import { lastOf } from './cutting/planSheets';
 import type { CardFile } from './plan/cardFile';
-import { usedLibrary } from './plan/usedLibrary';
+import { usedLibrary } from './kinds/usedLibrary';
 import type { CardId } from './plan/ids';
 import type { Plan } from './plan/plan';
 import { withCopies } from './plan/withCopies';

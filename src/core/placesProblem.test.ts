@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import reference from '../../test/reference/largest-empty-rectangle.json';
 import { inches } from './length/length';
 import { asWritten, type CardFile } from './plan/cardFile';
-import { usedLibrary } from './plan/usedLibrary';
+import { usedLibrary } from './kinds/usedLibrary';
 import type { CardId } from './plan/ids';
 import {
   cardPlacesAnswerSchema,

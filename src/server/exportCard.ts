@@ -1,5 +1,5 @@
 import type { CardFile } from '../core/plan/cardFile';
-import { usedLibrary } from '../core/plan/usedLibrary';
+import { usedLibrary } from '../core/kinds/usedLibrary';
 import { type Library, overlayLibrary } from '../core/plan/library';
 import type { Database } from './database';
 import type { StoredCard } from './repositories/cards';

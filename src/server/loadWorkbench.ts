@@ -8,7 +8,7 @@ import type { Unit } from '../core/length/length';
 import type { Holding } from '../core/stash/holding';
 import { database } from './database';
 import { outlinePoints } from '../core/resolve/outlinePoints';
-import { usedLibrary } from '../core/plan/usedLibrary';
+import { usedLibrary } from '../core/kinds/usedLibrary';
 import { libraryOf } from './exportCard';
 import { findCard } from './repositories/cards';
 import { findBatch } from './repositories/cutBatches';

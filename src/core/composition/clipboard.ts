@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { Edit } from '../plan/edit';
 import { withoutKey } from '../plan/orderKeys';
 import { addPieces } from '../plan/pieceEdits';
-import { mapItems } from '../plan/usedLibrary';
+import { mapItems } from '../kinds/kinds';
 import { batchEdits } from '../plan/batchEdits';
 import type { PieceId } from '../plan/ids';
 import type { LibraryRef } from '../plan/libraryItem';

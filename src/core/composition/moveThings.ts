@@ -6,6 +6,8 @@ import type { Edit, SimpleEdit } from '../plan/edit';
 import { batchEdits } from '../plan/batchEdits';
 import type { PieceId } from '../plan/ids';
 import type { PlaceRule } from '../plan/piece';
+import { isPaper } from '../plan/pieces';
+import { kindOf } from '../kinds/kinds';
 import type { Plan } from '../plan/plan';
 import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import type { Rect } from '../outline/outline';
@@ -158,7 +160,8 @@ export function snapTargets(
   return neighboursOf(card, leading)
     .filter(
       ({ id, piece }) =>
-        !moving.some((each) => each.id === id) && (piece.kind !== 'dot' || piece.group === null),
+        !moving.some((each) => each.id === id) &&
+        (isPaper(piece) || !kindOf(piece).isSmall || piece.group === null),
     )
     .map((each) => ({ id: each.id, rect: boxOnFace(each) }));
 }

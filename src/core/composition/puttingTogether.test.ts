@@ -36,7 +36,7 @@ import { cutOutImage } from './cutOutImage';
 import { diesForBorder } from './diesForBorder';
 import { newArrangement, repeatLine, type Ground } from './newArrangement';
 import { stencilMoves } from '../stencilling/stencilMoves';
-import { stencilWords } from '../stencilling/stencilWords';
+import { stencilWords } from '../tutorial/stencilWords';
 import { withPieces } from '../plan/withPieces';
 
 const at = (left: string, top: string): PlaceRule => ({

@@ -1,10 +1,9 @@
-import { stencilMoves } from '../stencilling/stencilMoves';
-import type { LetteringId } from '../lettering/letterings';
-import type { SetLine } from '../lettering/setWords';
+import { kindOf } from '../kinds/kinds';
+import type { Stroke } from '../kinds/stroke';
 import { lengthFromTicks, subtractLengths, zeroLength, type Length } from '../length/length';
 import { adhesive } from '../paper/adhesives';
 import type { FaceId } from '../plan/faces';
-import type { DieSet, Stencil } from '../plan/libraryItem';
+import type { DieSet } from '../plan/libraryItem';
 import type { Mark } from '../plan/piece';
 import type { Polygon } from '../geometry/flattenPath';
 import { turnedCorners, type Rect } from '../outline/outline';
@@ -49,32 +48,6 @@ export interface DrawnMark {
   readonly from: readonly [Mark, ResolvedMark['stamp'], ResolvedMark['stencil']] | undefined;
 }
 
-/** One stroke of a mark, in the box of the whole. */
-export type Stroke =
-  | {
-      readonly kind: 'path';
-      readonly path: string;
-      /** The units of the path. */
-      readonly box: { readonly width: number; readonly height: number };
-      readonly colour: string;
-      /** Ticks; zero where it is filled. */
-      readonly lineWidth: number;
-      /** Where its box lies on the face, where that is not the whole of the mark. */
-      readonly at: Rect | undefined;
-    }
-  | {
-      readonly kind: 'words';
-      readonly lines: readonly SetLine[];
-      readonly em: number;
-      readonly lettering: LetteringId;
-      readonly colour: string;
-    }
-  | {
-      readonly kind: 'dot';
-      readonly look: Extract<Mark, { kind: 'dot' }>['look'];
-      readonly colour: string;
-    };
-
 /** Shown where the stock is not known. */
 export const unknownColour = '#c9c5bd';
 
@@ -118,7 +91,7 @@ function drawPaper({
 /** A mark with its strokes, ready to be drawn. */
 export function drawMark(mark: ResolvedMark): DrawnMark {
   const { id, rect, piece } = mark;
-  const strokes = strokesOf(mark);
+  const strokes = kindOf(piece).strokes(mark);
   const whole = strokes.reduce<Rect>(
     (sum, stroke) => (stroke.kind === 'path' && stroke.at ? boxRound(sum, stroke.at) : sum),
     mark.whole,
@@ -135,73 +108,6 @@ function boxRound(a: Rect, b: Rect): Rect {
     width: lengthFromTicks(Math.max(a.x + a.width, b.x + b.width) - x),
     height: lengthFromTicks(Math.max(a.y + a.height, b.y + b.height) - y),
   };
-}
-
-function strokesOf({ piece, stamp, stencil, words, whole, rect }: ResolvedMark): readonly Stroke[] {
-  switch (piece.kind) {
-    case 'image': {
-      if (!stamp) return [];
-      const { box } = stamp.shape;
-      const [ink] = piece.colours;
-      if (stamp.words && words) return ink ? [wordsStroke(words, stamp.words.lettering, ink)] : [];
-      return stamp.layers.flatMap(({ path, lineWidth }, index): Stroke[] => {
-        const colour = piece.colours[index];
-        if (!colour) return [];
-        const width = (lineWidth * whole.width) / box.width;
-        return [{ kind: 'path', path, box, colour, lineWidth: width, at: undefined }];
-      });
-    }
-    case 'words':
-      return words ? [wordsStroke(words, piece.lettering, piece.colour)] : [];
-    case 'stencil':
-      return stencil ? openings(stencil, piece.colours, rect) : [];
-    case 'dot':
-      return [{ kind: 'dot', look: piece.look, colour: piece.colour }];
-    case 'drawn': {
-      const { path, colour, lineWidth } = piece;
-      return [
-        { kind: 'path', path, box: drawnBox, colour, lineWidth: lineWidth.ticks, at: undefined },
-      ];
-    }
-    default:
-      throw new TypeError(`strokesOf: unknown kind ${JSON.stringify(piece satisfies never)}`);
-  }
-}
-
-/** What comes through a stencil each time it is laid down; where it cannot go on, laid down once. */
-function openings(
-  { width, height, repeat, box, layers }: Stencil,
-  colours: readonly (string | null)[],
-  zone: Rect,
-): readonly Stroke[] {
-  const field = { width: width.ticks, height: height.ticks };
-  const moves = stencilMoves(field, repeat, zone);
-  const fields = moves.ok
-    ? moves.placements.map((each) => each.field)
-    : [{ x: zeroLength, y: zeroLength, ...field }];
-  return layers.flatMap(({ openings: path }, index) => {
-    const colour = colours[index];
-    if (!colour) return [];
-    return fields.map(({ x, y }): Stroke => {
-      const at = {
-        ...field,
-        x: lengthFromTicks(zone.x + x),
-        y: lengthFromTicks(zone.y + y),
-      };
-      return { kind: 'path', path, box, colour, lineWidth: 0, at };
-    });
-  });
-}
-
-/** What is drawn by hand is drawn in a box of so many units. */
-const drawnBox = { width: 1000, height: 1000 };
-
-function wordsStroke(
-  { em, lines }: NonNullable<ResolvedMark['words']>,
-  lettering: LetteringId,
-  colour: string,
-): Stroke {
-  return { kind: 'words', lines, em, lettering, colour };
 }
 
 /** One sheet, or the two flaps of a gate seen from the front. */

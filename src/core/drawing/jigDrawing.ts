@@ -1,3 +1,4 @@
+import { kindOf } from '../kinds/kinds';
 import { isGround } from '../resolve/resolvedMark';
 import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
 import type { Outline } from '../outline/outline';
@@ -24,7 +25,9 @@ export const ruleLength = 50 * TICKS_PER_MILLIMETRE;
 /** What goes through an opening: every image, line of words and die cut of a shape. */
 export function jigOpenings(card: ResolvedCard, face: FaceId): readonly Placed[] {
   return card.painted[face].filter((placed) =>
-    isMark(placed) ? placed.piece.kind !== 'drawn' && !isGround(placed) : placed.shape,
+    isMark(placed)
+      ? kindOf(placed.piece).goesThroughJig && !isGround(placed)
+      : placed.shape !== undefined,
   );
 }
 
@@ -40,7 +43,7 @@ export function drawJig(card: ResolvedCard, face: FaceId, pen: JigPen): void {
   for (const placed of jigOpenings(card, face)) {
     // An opening has no islands: what is inside its outer line falls out with it.
     pen.outline('opening', outlineOf(placed));
-    const isSmall = isMark(placed) && placed.piece.kind === 'dot';
+    const isSmall = isMark(placed) && kindOf(placed.piece).isSmall;
     const { rect } = placed;
     if (!isSmall)
       pen.text(rect.x + rect.width / 2, rect.y + rect.height / 2, nameHeight, placed.name);

@@ -1,5 +1,5 @@
 import type { FaceId } from '../plan/faces';
-import { laidAs } from '../plan/pieces';
+import { kindOf } from '../kinds/kinds';
 import { isMark, type Placed } from '../resolve/outlineOf';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 
@@ -12,7 +12,7 @@ import type { ResolvedCard } from '../resolve/resolvedCard';
  * ```
  */
 export function putOnOrder({ painted }: ResolvedCard, face: FaceId): readonly Placed[] {
-  const isLate = (placed: Placed) => isMark(placed) && laidAs(placed.piece) === 'late';
+  const isLate = (placed: Placed) => isMark(placed) && kindOf(placed.piece).laid === 'late';
   const decorated: Placed[] = [];
   let paper: Placed | undefined;
   const glue = () => {

@@ -10,7 +10,7 @@ import { changePiece, type ChangeOf } from '../plan/pieceEdits';
 import { followsSupport, isPaper } from '../plan/pieces';
 import type { Plan } from '../plan/plan';
 import { sameJson } from '../plan/sameJson';
-import { itemsOf, mapItems } from '../plan/usedLibrary';
+import { itemsOf, mapItems } from '../kinds/kinds';
 import { isMark, type Placed } from '../resolve/outlineOf';
 import { supportRect, type ResolvedCard, type SupportId } from '../resolve/resolvedCard';
 import { trimBetween, type Part } from './trimBetween';

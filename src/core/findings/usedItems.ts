@@ -1,5 +1,5 @@
 import { isMark } from '../resolve/outlineOf';
-import { itemsOf } from '../plan/usedLibrary';
+import { itemsOf } from '../kinds/kinds';
 import type { PieceId } from '../plan/ids';
 import type { LibraryItem, LibraryRef } from '../plan/libraryItem';
 import { findItem, newestOf, type Library } from '../plan/library';

@@ -6,7 +6,7 @@ import planVersion3 from '../../../test/fixtures/plan-3.json';
 import planVersion4 from '../../../test/fixtures/plan-4.json';
 import { coves, fiveLayers, library, pieceOn, planOf } from '../../../test/support/plans';
 import { readCardFile, writeCardFile, type CardFile } from './cardFile';
-import { usedLibrary } from './usedLibrary';
+import { usedLibrary } from '../kinds/usedLibrary';
 import { cardFileJsonSchema } from './cardFileJsonSchema';
 import type { CardId } from './ids';
 import { withoutKey } from './orderKeys';

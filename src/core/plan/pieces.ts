@@ -48,21 +48,6 @@ export function isPaper<P extends { readonly kind: Piece['kind'] }>(
   return piece.kind === 'panel';
 }
 
-/** How a mark lies among those on its paper: under the prints, among them, or stuck and dropped on at the end. */
-export type Laid = 'ground' | 'mark' | 'late';
-
-const laid: Readonly<Record<Mark['kind'], Laid>> = {
-  stencil: 'ground',
-  image: 'mark',
-  words: 'mark',
-  drawn: 'mark',
-  dot: 'late',
-};
-
-export function laidAs({ kind }: Mark): Laid {
-  return laid[kind];
-}
-
 /** The pieces of paper, in gluing order. */
 export function papersOf({ pieces }: { readonly pieces: readonly Piece[] }): readonly Paper[] {
   return pieces.filter(isPaper);

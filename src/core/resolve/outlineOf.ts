@@ -1,7 +1,6 @@
-import { clipToConvex } from '../outline/clipToConvex';
-import { flattenPath, type Polygon } from '../geometry/flattenPath';
-import { corners, rounded, turned, type Outline, type Rect } from '../outline/outline';
-import type { DieSet } from '../plan/libraryItem';
+import { kindOf } from '../kinds/kinds';
+import { corners, turned, type Outline } from '../outline/outline';
+import { clipped, stretched } from '../outline/stretched';
 import type { ResolvedPiece } from './resolvedCard';
 import type { ResolvedMark } from './resolvedMark';
 
@@ -32,82 +31,12 @@ export function outlineOfPaper({
   shape,
   piece,
 }: Pick<ResolvedPiece, 'rect' | 'uncut' | 'clip' | 'shape' | 'piece'>): Outline {
-  const box = piece.isMirrored ? mirrored : straight;
-  const whole = shape ? stretched(shape, uncut, box) : [corners(rect)];
+  const whole = shape ? stretched(shape, uncut, piece.isMirrored) : [corners(rect)];
   const cut = shape && piece.crop ? clipped(whole, corners(rect)) : whole;
   const laid = turned(cut, rect, piece.place.turn);
   return clip ? clipped(laid, clip) : laid;
 }
 
-function clipped(outline: Outline, line: Polygon): Outline {
-  return outline
-    .map((polygon) => clipToConvex(polygon, line))
-    .filter((polygon) => polygon.length > 2);
-}
-
-function outlineOfMark({ rect, whole, stamp, words, piece }: ResolvedMark): Outline {
-  const { turn } = piece.place;
-  if (words) {
-    // A line of words is taken for the box of its letters, as one keeps clear of it.
-    const lines = words.lines.map(({ x, baseline, advance }) =>
-      corners({
-        x: whole.x + x,
-        y: whole.y + baseline - words.em * aboveBaseline,
-        width: advance,
-        height: words.em * (aboveBaseline + belowBaseline),
-      }).map(rounded),
-    );
-    const only = lines.length === 1 ? [corners(rect)] : lines;
-    return turned(only, rect, turn);
-  }
-  if (piece.kind === 'dot') return [circle(rect)];
-  if (!stamp) return turned([corners(rect)], rect, turn);
-  const isWhole = rect.width === whole.width && rect.height === whole.height;
-  const print = stretched(stamp.shape, whole, straight);
-  return turned(isWhole ? print : clipped(print, corners(rect)), rect, turn);
-}
-
-/** How far letters reach above and below their line, in ems; capitals and descenders, about. */
-const aboveBaseline = 0.7;
-const belowBaseline = 0.2;
-
-/** Points round a dot; the chords stay within a hundredth of its radius. */
-const roundness = 24;
-
-function circle({ x, y, width }: Rect): Polygon {
-  const radius = width / 2;
-  return Array.from({ length: roundness }, (_, index) => {
-    const angle = (index * 2 * Math.PI) / roundness;
-    return rounded({
-      x: x + radius + radius * Math.cos(angle),
-      y: y + radius + radius * Math.sin(angle),
-    });
-  });
-}
-
-const straight = (part: number) => part;
-const mirrored = (part: number) => 1 - part;
-
-/** Flattened shapes by the shape they come from, since a library item never changes. */
-const flattened = new WeakMap<object, Outline>();
-
-function stretched(
-  shape: NonNullable<DieSet['shape']>,
-  { x, y, width, height }: Rect,
-  across: (part: number) => number,
-): Outline {
-  let outline = flattened.get(shape);
-  if (!outline) {
-    outline = flattenPath(shape.outline);
-    flattened.set(shape, outline);
-  }
-  const { box } = shape;
-  return outline.map((polygon) =>
-    polygon.map((point) =>
-      rounded({
-        x: x + across(point.x / box.width) * width,
-        y: y + (point.y / box.height) * height,
-      }),
-    ),
-  );
+function outlineOfMark(mark: ResolvedMark): Outline {
+  return turned(kindOf(mark.piece).outline(mark), mark.rect, mark.piece.place.turn);
 }

@@ -1,3 +1,4 @@
+import { itemsOf } from '../kinds/kinds';
 import { flattenPath } from '../geometry/flattenPath';
 import type { Library } from '../plan/library';
 import type { Plan } from '../plan/plan';
@@ -13,15 +14,8 @@ export function outlinePoints({ pieces }: Plan, library: Library): number {
     if (shape) byItem.set(keyOf(item), countPoints(shape.outline));
   }
   return pieces.reduce((sum, piece) => {
-    const ref =
-      piece.kind === 'image'
-        ? piece.stamp
-        : piece.kind === 'panel' && piece.size.by === 'die'
-          ? piece.size.set
-          : piece.kind === 'panel' && piece.size.by === 'stamp'
-            ? piece.size.stamp
-            : undefined;
-    return sum + (ref ? (byItem.get(keyOf(ref)) ?? 4) : 4);
+    const shaped = itemsOf(piece).flatMap((ref) => byItem.get(keyOf(ref)) ?? []);
+    return sum + (shaped[0] ?? 4);
   }, 0);
 }
 

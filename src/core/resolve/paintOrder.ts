@@ -1,4 +1,5 @@
-import { laidAs, type Laid } from '../plan/pieces';
+import { kindOf } from '../kinds/kinds';
+import type { Laid } from '../kinds/markKind';
 import type { PieceId } from '../plan/ids';
 import { faceIds, type FaceId } from '../plan/faces';
 import type { Placed } from './outlineOf';
@@ -40,7 +41,7 @@ export function stackOrder<Paper extends { readonly id: PieceId; readonly suppor
 
 /** Marks of one paper as they lie over one another: grounds, then marks, then what is put on late, each in list order. */
 export function markOrder(marks: readonly ResolvedMark[]): readonly ResolvedMark[] {
-  return marks.toSorted((a, b) => rank[laidAs(a.piece)] - rank[laidAs(b.piece)]);
+  return marks.toSorted((a, b) => rank[kindOf(a.piece).laid] - rank[kindOf(b.piece).laid]);
 }
 
 const rank: Readonly<Record<Laid, number>> = { ground: 0, mark: 1, late: 2 };

@@ -12,7 +12,7 @@ import { placePiece } from './placePiece';
 import { unknownCaliper } from './resolveBase';
 import type { ImpossiblePiece, ResolvedBase, ResolvedPiece, SupportId } from './resolvedCard';
 import type { ResolvedMark } from './resolvedMark';
-import { sizeMark } from './sizeMark';
+import { kindOf } from '../kinds/kinds';
 import { isInCircle, sizeOf, supportOf, type SizeTask } from './sizePlan';
 
 /** A piece as far as it is known by itself, before those that lie on it and its letter are. */
@@ -155,7 +155,7 @@ function resolveMarkOnSupport(piece: Mark, task: Resolving): MarkOutcome {
   const found = underOf(piece, task);
   if (!found.ok) return found;
   const { under } = found;
-  const sized = sizeMark(piece, task.library, under.rect);
+  const sized = kindOf(piece).size(piece, task.library, under.rect);
   if (!sized.ok) return fail(piece, sized.reason);
   const issue = neighbourIssue(piece.place, under.face, task);
   if (issue) return fail(piece, issue);

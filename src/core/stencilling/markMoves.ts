@@ -1,8 +1,15 @@
-import type { ResolvedMark } from '../resolve/resolvedMark';
+import type { Size } from '../length/length';
+import type { Stencil } from '../plan/libraryItem';
 import { stencilMoves, type StencilMoves } from './stencilMoves';
 
 /** How the stencil of a mark is moved over its zone; undefined where it is no stencilling. */
-export function markMoves({ stencil, rect }: ResolvedMark): StencilMoves | undefined {
+export function markMoves({
+  stencil,
+  rect,
+}: {
+  readonly stencil: Stencil | undefined;
+  readonly rect: Size;
+}): StencilMoves | undefined {
   if (!stencil) return undefined;
   return stencilMoves(
     { width: stencil.width.ticks, height: stencil.height.ticks },

@@ -13,7 +13,7 @@ import {
 import { composeCard, compositionAnswerSchema } from '../composition/compositionAnswer';
 import { freeGroup, newScatter, newArrangement } from '../composition/newArrangement';
 import { inches } from '../length/length';
-import { usedLibrary } from '../plan/usedLibrary';
+import { usedLibrary } from '../kinds/usedLibrary';
 import type { CardId, PieceId } from '../plan/ids';
 import { findStamp } from '../plan/library';
 import type { Piece } from '../plan/piece';

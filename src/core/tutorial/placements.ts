@@ -1,3 +1,4 @@
+import { kindOf } from '../kinds/kinds';
 import { isMark } from '../resolve/outlineOf';
 import { markMoves } from '../stencilling/markMoves';
 import type { StencilMoves } from '../stencilling/stencilMoves';
@@ -33,7 +34,7 @@ export function placements(plan: Plan, card: ResolvedCard): readonly Placement[]
     const things = putOnOrder(card, face).filter((thing) => isMark(thing) || thing.shape);
     const seen = new Set<string>();
     return things.flatMap((thing): Placement[] => {
-      const group = isMark(thing) && thing.piece.kind === 'dot' ? thing.piece.group : null;
+      const group = isMark(thing) && kindOf(thing.piece).isSmall ? thing.piece.group : null;
       if (group !== null && seen.has(group)) return [];
       if (group !== null) seen.add(group);
       const count = group === null ? 1 : things.filter(({ piece }) => piece.group === group).length;

@@ -1,4 +1,4 @@
-import { stencilWords } from '../stencilling/stencilWords';
+import { stencilWords } from './stencilWords';
 import { rulerWords } from '../face/rulerWords';
 import { writeSize } from '../length/formatLength';
 import { faceName } from '../plan/faces';

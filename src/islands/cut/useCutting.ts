@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { compareBatch, hashJob, piecesCut, type BatchChange } from '../../core/cutting/batchWork';
 import { cutJob, type CutAlready, type CutJob } from '../../core/cutting/cutJob';
 import type { CutPlan } from '../../core/cutting/cutPlan';
-import { usedLibrary } from '../../core/plan/usedLibrary';
+import { usedLibrary } from '../../core/kinds/usedLibrary';
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import { forOneCard } from '../../core/plan/withCopies';

@@ -1,5 +1,6 @@
 import { type Placed, isMark } from '../../core/resolve/outlineOf';
 import { unknownColour } from '../../core/drawing/drawFace';
+import { kindOf } from '../../core/kinds/kinds';
 import type { Unit } from '../../core/length/length';
 import { looksForward, type FaceId } from '../../core/plan/faces';
 import type { PieceId } from '../../core/plan/ids';
@@ -153,8 +154,5 @@ function Swatches({ things }: { readonly things: readonly Placed[] }) {
 
 function coloursOf(placed: Placed): readonly string[] {
   if (!isMark(placed)) return [placed.stock?.colour ?? unknownColour];
-  const { piece } = placed;
-  return piece.kind === 'image' || piece.kind === 'stencil'
-    ? piece.colours.flatMap((colour) => (colour === null ? [] : [colour]))
-    : [piece.colour];
+  return kindOf(placed.piece).colours(placed.piece);
 }

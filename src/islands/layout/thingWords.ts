@@ -1,5 +1,6 @@
 import type { Clearance } from '../../core/face/rulerFigures';
 import { isMark, type Placed } from '../../core/resolve/outlineOf';
+import { kindOf } from '../../core/kinds/kinds';
 import { writeLength, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import { letterOf, type ResolvedCard } from '../../core/resolve/resolvedCard';
@@ -7,21 +8,7 @@ import { letterOf, type ResolvedCard } from '../../core/resolve/resolvedCard';
 /** What sort of thing a piece is, as one says it. */
 export function sortOf(placed: Placed): string {
   if (!isMark(placed)) return placed.shape ? 'die cut' : 'panel';
-  const { piece, stamp } = placed;
-  switch (piece.kind) {
-    case 'image':
-      return stamp?.words ? 'sentiment' : piece.crop ? 'part of an image' : 'image';
-    case 'stencil':
-      return 'stencilling';
-    case 'words':
-      return 'words';
-    case 'dot':
-      return piece.look;
-    case 'drawn':
-      return 'drawn';
-    default:
-      throw new TypeError(`sortOf: unknown kind ${JSON.stringify(piece satisfies never)}`);
-  }
+  return kindOf(placed.piece).sortOf(placed);
 }
 
 export function sizeWords({ rect }: Placed, unit: Unit): string {

@@ -1,5 +1,6 @@
 import { memo, useId } from 'react';
-import type { DrawnMark, Stroke } from '../../core/drawing/drawFace';
+import type { DrawnMark } from '../../core/drawing/drawFace';
+import type { Stroke } from '../../core/kinds/stroke';
 import type { LetteringId } from '../../core/lettering/letterings';
 import type { Rect } from '../../core/outline/outline';
 

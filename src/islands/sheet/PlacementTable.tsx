@@ -1,4 +1,4 @@
-import { stencilWords } from '../../core/stencilling/stencilWords';
+import { stencilWords } from '../../core/tutorial/stencilWords';
 import { rulerWords } from '../../core/face/rulerWords';
 import { writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';

@@ -1,4 +1,5 @@
 import { subtractLengths, lengthFromTicks, type Length } from '../../length/length';
+import { kindOf } from '../../kinds/kinds';
 import type { PlaceRule } from '../../plan/piece';
 import { supportRect, type ResolvedCard } from '../../resolve/resolvedCard';
 import { isMark, type Placed } from '../../resolve/outlineOf';
@@ -15,7 +16,7 @@ export const offCentre: Rule = {
     const [mark] = plan.habits.trimmerMarks;
     const most = plan.habits.wordMargin.ticks;
     return card.marks.flatMap((thing): Finding[] => {
-      if (thing.piece.kind === 'dot' || thing.piece.group !== null) return [];
+      if (kindOf(thing.piece).isSmall || thing.piece.group !== null) return [];
       const { place } = thing.piece;
       const off = (['x', 'y'] as const).flatMap((axis) => {
         const rule = place[axis];
@@ -51,7 +52,6 @@ function isAlone(card: ResolvedCard, thing: Placed): boolean {
       other.id !== thing.id &&
       other.support === thing.support &&
       other.face === thing.face &&
-      other.piece.kind !== 'dot' &&
       isMark(other) &&
       other.piece.kind === thing.piece.kind,
   );

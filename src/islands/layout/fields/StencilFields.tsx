@@ -1,28 +1,17 @@
-import { markMoves } from '../../core/stencilling/markMoves';
-import { stencilMoves } from '../../core/stencilling/stencilMoves';
-import { stencilWords } from '../../core/stencilling/stencilWords';
-import type { Unit } from '../../core/length/length';
-import { asTyped } from '../../core/length/typedLength';
-import { turnStencil } from '../../core/outline/turnStencil';
-import type { Stencil } from '../../core/plan/libraryItem';
-import type { ChangeOf } from '../../core/plan/pieceEdits';
-import type { ResolvedMark } from '../../core/resolve/resolvedMark';
-import { countWords } from '../../core/words/countWords';
-import { LengthField } from '../parts/LengthField';
-import { ColourField } from './ColourField';
-
-type Stencilling = Extract<ResolvedMark['piece'], { kind: 'stencil' }>;
-
-interface Props {
-  readonly mark: ResolvedMark;
-  readonly piece: Stencilling;
-  readonly unit: Unit;
-  readonly onChange: (change: ChangeOf<'stencil'>) => void;
-  readonly preview: (change: ChangeOf<'stencil'> | undefined) => void;
-}
+import { markMoves } from '../../../core/stencilling/markMoves';
+import { stencilMoves } from '../../../core/stencilling/stencilMoves';
+import { stencilWords } from '../../../core/tutorial/stencilWords';
+import { asTyped } from '../../../core/length/typedLength';
+import { turnStencil } from '../../../core/outline/turnStencil';
+import type { Stencil } from '../../../core/plan/libraryItem';
+import type { ResolvedMark } from '../../../core/resolve/resolvedMark';
+import { countWords } from '../../../core/words/countWords';
+import { LengthField } from '../../parts/LengthField';
+import { ColourField } from '../ColourField';
+import type { FieldsProps } from './FieldsProps';
 
 /** What goes through a stencil, over how much, and how often it is laid down for it. */
-export function StencilFields({ mark, piece, unit, onChange, preview }: Props) {
+export function StencilFields({ mark, piece, unit, onChange, preview }: FieldsProps<'stencil'>) {
   const { id, stencil, rect } = mark;
   const { zone, colours } = piece;
   const moves = markMoves(mark);

@@ -2,7 +2,7 @@ import { lengthFromTicks, type Length, type Size, type Unit } from '../length/le
 import { joinWords } from '../words/phrases';
 import type { Rect } from '../outline/outline';
 import { writeMeasured } from '../face/rulerWords';
-import type { StencilMoves, StencilPlacement } from './stencilMoves';
+import type { StencilMoves, StencilPlacement } from '../stencilling/stencilMoves';
 
 /**
  * How a stencil is laid down, one sentence a time; where it cannot go on, why not.

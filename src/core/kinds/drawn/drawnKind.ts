@@ -1,0 +1,20 @@
+import { corners } from '../../outline/outline';
+import { noItems, sized, type MarkKind } from '../markKind';
+
+/** What is drawn by hand is drawn in a box of so many units. */
+const drawnBox = { width: 1000, height: 1000 };
+
+/** Drawn by hand, in a box stretched to its size; a jig has no opening for it. */
+export const drawnKind: MarkKind<'drawn'> = {
+  laid: 'mark',
+  isSmall: false,
+  goesThroughJig: false,
+  sortOf: () => 'drawn',
+  colours: ({ colour }) => [colour],
+  ...noItems,
+  size: ({ width, height }) => sized({ width: width.ticks, height: height.ticks }),
+  outline: ({ rect }) => [corners(rect)],
+  strokes: ({ piece: { path, colour, lineWidth } }) => [
+    { kind: 'path', path, box: drawnBox, colour, lineWidth: lineWidth.ticks, at: undefined },
+  ],
+};

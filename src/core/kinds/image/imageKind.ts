@@ -1,0 +1,58 @@
+import { fitWords } from '../../lettering/setWords';
+import { subtractLengths, sumLengths, zeroLength, type Size } from '../../length/length';
+import { corners } from '../../outline/outline';
+import { clipped, stretched } from '../../outline/stretched';
+import { findStamp } from '../../plan/library';
+import type { PieceOf } from '../../plan/piece';
+import { sized, type MarkKind, type SizedMark } from '../markKind';
+import type { Stroke } from '../stroke';
+import { wordOutline, wordStroke } from '../wordOutline';
+
+/** The print of a stamp: as large as its box, less what is masked off; a sentiment prints words. */
+export const imageKind: MarkKind<'image'> = {
+  laid: 'mark',
+  isSmall: false,
+  goesThroughJig: true,
+  sortOf: ({ piece, stamp }) =>
+    stamp?.words ? 'sentiment' : piece.crop ? 'part of an image' : 'image',
+  colours: ({ colours }) => colours.flatMap((colour) => colour ?? []),
+  items: ({ stamp }) => [stamp],
+  withItems: (piece, map) => ({ ...piece, stamp: map(piece.stamp) }),
+  size: (piece, library) => {
+    const stamp = findStamp(library, piece.stamp);
+    if (!stamp) return { ok: false, reason: { code: 'no-stamp' } };
+    const whole = { width: stamp.width.ticks, height: stamp.height.ticks };
+    const words = stamp.words ? fitWords({ ...stamp.words, align: 'centre' }, whole) : undefined;
+    return sized(whole, { stamp, words, shown: shownOf(whole, piece.crop) });
+  },
+  outline: (mark) => {
+    const { rect, whole, stamp, words } = mark;
+    if (words) return wordOutline(words, mark);
+    if (!stamp) return [corners(rect)];
+    const print = stretched(stamp.shape, whole);
+    const isWhole = rect.width === whole.width && rect.height === whole.height;
+    return isWhole ? print : clipped(print, corners(rect));
+  },
+  strokes: ({ piece, stamp, words, whole }) => {
+    if (!stamp) return [];
+    const { box } = stamp.shape;
+    const [ink] = piece.colours;
+    if (stamp.words && words) return ink ? [wordStroke(words, stamp.words.lettering, ink)] : [];
+    return stamp.layers.flatMap(({ path, lineWidth }, index): readonly Stroke[] => {
+      const colour = piece.colours[index];
+      if (!colour) return [];
+      const width = (lineWidth * whole.width) / box.width;
+      return [{ kind: 'path', path, box, colour, lineWidth: width, at: undefined }];
+    });
+  },
+};
+
+function shownOf({ width, height }: Size, crop: PieceOf<'image'>['crop']): SizedMark['shown'] {
+  if (!crop) return { x: zeroLength, y: zeroLength, width, height };
+  return {
+    x: crop.left.ticks,
+    y: crop.top.ticks,
+    width: subtractLengths(width, sumLengths(crop.left.ticks, crop.right.ticks)),
+    height: subtractLengths(height, sumLengths(crop.top.ticks, crop.bottom.ticks)),
+  };
+}

@@ -1,0 +1,54 @@
+import { lengthFromTicks, zeroLength } from '../../length/length';
+import { corners, type Rect } from '../../outline/outline';
+import { turnStencil } from '../../outline/turnStencil';
+import { findStencil } from '../../plan/library';
+import type { Stencil } from '../../plan/libraryItem';
+import { stencilMoves } from '../../stencilling/stencilMoves';
+import { sized, type MarkKind } from '../markKind';
+import type { Stroke } from '../stroke';
+
+/** Colour through a stencil: a ground, over all of what it lies on or a zone of it. */
+export const stencilKind: MarkKind<'stencil'> = {
+  laid: 'ground',
+  isSmall: false,
+  goesThroughJig: false,
+  sortOf: () => 'stencilling',
+  colours: ({ colours }) => colours.flatMap((colour) => colour ?? []),
+  items: ({ stencil }) => [stencil],
+  withItems: (piece, map) => ({ ...piece, stencil: map(piece.stencil) }),
+  size: ({ stencil: ref, turned, zone }, library, under) => {
+    const found = findStencil(library, ref);
+    if (!found) return { ok: false, reason: { code: 'no-stencil' } };
+    const whole = zone
+      ? { width: zone.width.ticks, height: zone.height.ticks }
+      : { width: under.width, height: under.height };
+    return sized(whole, { stencil: turned ? turnStencil(found) : found });
+  },
+  outline: ({ rect }) => [corners(rect)],
+  strokes: ({ piece, stencil, rect }) => (stencil ? openings(stencil, piece.colours, rect) : []),
+};
+
+/** What comes through a stencil each time it is laid down; where it cannot go on, laid down once. */
+function openings(
+  { width, height, repeat, box, layers }: Stencil,
+  colours: readonly (string | null)[],
+  zone: Rect,
+): readonly Stroke[] {
+  const field = { width: width.ticks, height: height.ticks };
+  const moves = stencilMoves(field, repeat, zone);
+  const fields = moves.ok
+    ? moves.placements.map((each) => each.field)
+    : [{ x: zeroLength, y: zeroLength, ...field }];
+  return layers.flatMap(({ openings: path }, index) => {
+    const colour = colours[index];
+    if (!colour) return [];
+    return fields.map(({ x, y }): Stroke => {
+      const at = {
+        ...field,
+        x: lengthFromTicks(zone.x + x),
+        y: lengthFromTicks(zone.y + y),
+      };
+      return { kind: 'path', path, box, colour, lineWidth: 0, at };
+    });
+  });
+}

@@ -1,0 +1,20 @@
+import { setWords } from '../../lettering/setWords';
+import { corners } from '../../outline/outline';
+import { noItems, sized, type MarkKind } from '../markKind';
+import { wordOutline, wordStroke } from '../wordOutline';
+
+/** Words set in a lettering: as large as their ink. */
+export const wordsKind: MarkKind<'words'> = {
+  laid: 'mark',
+  isSmall: false,
+  goesThroughJig: true,
+  sortOf: () => 'words',
+  colours: ({ colour }) => [colour],
+  ...noItems,
+  size: (piece) => {
+    const words = setWords(piece, piece.xHeight.ticks);
+    return sized({ width: words.width, height: words.height }, { words });
+  },
+  outline: (mark) => (mark.words ? wordOutline(mark.words, mark) : [corners(mark.rect)]),
+  strokes: ({ piece, words }) => (words ? [wordStroke(words, piece.lettering, piece.colour)] : []),
+};

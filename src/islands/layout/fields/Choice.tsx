@@ -1,0 +1,34 @@
+interface ChoiceProps<T extends string> {
+  readonly label: string;
+  readonly value: T;
+  readonly choices: readonly T[];
+  readonly nameOf: (choice: T) => string;
+  readonly onChange: (choice: T) => void;
+}
+
+/** One of a few, written where it stands. */
+export function Choice<T extends string>({
+  label,
+  value,
+  choices,
+  nameOf,
+  onChange,
+}: ChoiceProps<T>) {
+  return (
+    <select
+      className="in-place"
+      aria-label={label}
+      value={value}
+      onChange={(event) => {
+        const chosen = choices.find((each) => each === event.target.value);
+        if (chosen !== undefined) onChange(chosen);
+      }}
+    >
+      {choices.map((each) => (
+        <option key={each} value={each}>
+          {nameOf(each)}
+        </option>
+      ))}
+    </select>
+  );
+}

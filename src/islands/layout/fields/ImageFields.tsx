@@ -1,0 +1,47 @@
+import { ColourField } from '../ColourField';
+import { CropFields } from '../CropFields';
+import type { FieldsProps } from './FieldsProps';
+
+/** The colour of each layer of a print, and what of it is masked off. */
+export function ImageFields({ mark, piece, unit, onChange, preview }: FieldsProps<'image'>) {
+  const { id, stamp } = mark;
+  const names = stamp?.words ? ['ink'] : (stamp?.layers.map(({ name }) => name) ?? []);
+  const setColour = (at: number, colour: string | null) =>
+    onChange({
+      colours: names.map((_, i) => (i === at ? colour : (piece.colours[i] ?? null))),
+    });
+  return (
+    <>
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
+        {names.map((name, index) => (
+          <span key={name} className="flex items-center gap-1.5">
+            <input
+              type="checkbox"
+              aria-label={`${name} is there`}
+              checked={(piece.colours[index] ?? null) !== null}
+              onChange={(event) =>
+                setColour(
+                  index,
+                  event.target.checked ? (stamp?.layers[index]?.colour ?? '#22282b') : null,
+                )
+              }
+            />
+            <ColourField
+              label={name}
+              value={piece.colours[index] ?? '#ffffff'}
+              onChange={(colour) => setColour(index, colour)}
+            />
+          </span>
+        ))}
+      </div>
+      <CropFields
+        id={id}
+        crop={piece.crop}
+        words="only a part of it"
+        unit={unit}
+        onChange={(crop) => onChange({ crop })}
+        preview={(crop) => preview(crop && { crop })}
+      />
+    </>
+  );
+}
