@@ -18,10 +18,8 @@ const paths = (outline: Outline) => outline.map((polygon) => polygon.map(({ x, y
 
 /** What lies in any of the outlines, each taken by the even-odd rule. */
 export function uniteOutlines(outlines: readonly Outline[]): Outline {
-  return outlines.reduce<Outline>(
-    (sum, outline) => union(paths(sum), plain(outline), FillRule.NonZero),
-    [],
-  );
+  // All at once: each is wound so that what lies in any counts one or more.
+  return union(outlines.flatMap(plain), [], FillRule.NonZero);
 }
 
 /** What lies in both. */
