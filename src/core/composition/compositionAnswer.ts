@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { pieceKinds } from '../plan/piece';
 import { faceIds, sides } from '../plan/faces';
 import type { CardFile } from '../plan/cardFile';
 import type { Immutable } from '../plan/ids';
@@ -23,7 +24,7 @@ export const compositionAnswerSchema = z
       z.object({
         id: z.string(),
         name: z.string(),
-        kind: z.enum(['panel', 'image', 'words', 'stencil', 'dot', 'drawn']),
+        kind: z.enum(pieceKinds),
         face: z.enum(faceIds),
         support: z.string(),
         /** Before it is turned about its middle. */
@@ -67,7 +68,7 @@ export function composeCard({ plan, library }: CardFile): CompositionAnswer {
       return {
         id: placed.id,
         name: placed.name,
-        kind: isMark(placed) ? placed.piece.kind : 'panel',
+        kind: placed.piece.kind,
         face: placed.face,
         support: placed.support,
         rect: placed.rect,

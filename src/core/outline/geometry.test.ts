@@ -16,7 +16,7 @@ import { resolvePlan } from '../resolve/resolvePlan';
 import { seeded } from '../seeded';
 import { contains, nearestBetween } from './distance';
 import { flattenPath, pathIssue, type Point, type Polygon } from '../geometry/flattenPath';
-import { boundsOf } from './outline';
+import { boundsOf, type Outline } from './outline';
 import { outlineOf } from '../resolve/outlineOf';
 import { areaOfOutline, growOutline, intersectOutlines, uniteOutlines } from './polygons';
 import { visiblePart } from '../face/visiblePart';
@@ -161,6 +161,20 @@ describe('areas of outlines', () => {
     );
     expect(all).toBe(areaOfOutline(frame) + areaOfOutline(other) - (both ?? NaN));
     expect(both).toBeGreaterThan(0);
+  });
+
+  it('unite the same whether all at once or one after the other, edge on edge too (seed 61)', () => {
+    const random = seeded(61);
+    for (let round = 0; round < 20; round++) {
+      // On a coarse net, so that edges and corners fall on one another.
+      const outlines = Array.from({ length: 12 }, () => {
+        const [x, y, side] = [0, 0, 0].map(() => 500 * (1 + Math.floor(random() * 6)));
+        const outer = square(x ?? 0, y ?? 0, side ?? 500);
+        return random() < 0.4 ? [outer, square((x ?? 0) + 100, (y ?? 0) + 100, 300)] : [outer];
+      });
+      const oneByOne = outlines.reduce((sum, each) => uniteOutlines([sum, each]), [] as Outline);
+      expect(areaOfOutline(uniteOutlines(outlines))).toBe(areaOfOutline(oneByOne));
+    }
   });
 
   it('grow by a band round them, and shrink to nothing', () => {

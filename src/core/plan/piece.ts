@@ -82,6 +82,7 @@ export const pieceChangeSchema = z
 export type Piece = Immutable<z.output<typeof pieceSchema>>;
 export type OrderedPiece = Immutable<z.output<typeof orderedPieceSchema>>;
 export type PieceKind = Piece['kind'];
+export const pieceKinds = pieceSchema.options.map(({ shape }) => shape.kind.value);
 /** A piece of one kind; of several kinds, one of them. */
 export type PieceOf<Kind extends PieceKind> = Extract<Piece, { readonly kind: Kind }>;
 export type Paper = PieceOf<'panel'>;

@@ -2,7 +2,7 @@ import { setWords } from '../lettering/setWords';
 import { splitWords } from '../lettering/splitWords';
 import { fitsIn, lengthFromTicks, sameSize, type Length, type Size } from '../length/length';
 import { asTyped } from '../length/typedLength';
-import type { Mark } from '../plan/piece';
+import type { Mark, PieceOf } from '../plan/piece';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 import type { Outcome } from './reformatStep';
 
@@ -24,47 +24,47 @@ const spansMost = 0.8;
 /** Smaller letters than this, in parts of what they were, are not read any more; from memory. */
 const smallestPart = 0.6;
 
+/** How a mark of a kind is laid on another support. @param own the size it has */
+type Fit<Kind extends Mark['kind']> = (
+  piece: PieceOf<Kind>,
+  own: Size,
+  move: MarkMove,
+) => FittedMark;
+
+const fits: { readonly [Kind in Mark['kind']]: Fit<Kind> } = {
+  image: fitImage,
+  words: fitWords,
+  stencil: fitStencil,
+  drawn: fitDrawn,
+  dot: (piece, own, { support }) => (fitsIn(own, support) ? keep(piece, own) : leaveOut('no-room')),
+};
+
 /**
  * A mark on another support: a stencilled zone and a drawn line that spanned it are made anew, an image too large is
  * cropped about its middle, words too long are split on two lines or set smaller.
  */
 export function fitMark(move: MarkMove): FittedMark {
-  const { mark } = move.before;
-  const { piece } = mark;
-  const own = { width: mark.rect.width, height: mark.rect.height };
-  switch (piece.kind) {
-    case 'stencil': {
-      if (!piece.zone) return keep(piece, move.support, 're-derived');
-      const size = spanned(own, move);
-      const zone = { width: asTyped(size.width), height: asTyped(size.height) };
-      return sameSize(size, own) ? keep(piece, own) : keep({ ...piece, zone }, size, 're-derived');
-    }
-    case 'drawn': {
-      const size = spanned(own, move);
-      return sameSize(size, own)
-        ? keep(piece, own)
-        : keep(
-            { ...piece, width: asTyped(size.width), height: asTyped(size.height) },
-            size,
-            're-derived',
-          );
-    }
-    case 'image':
-      return fitImage(piece, own, move);
-    case 'words':
-      return fitWords(piece, own, move);
-    case 'dot':
-      return fitsIn(own, move.support) ? keep(piece, own) : leaveOut('no-room');
-    default:
-      throw new TypeError(`fitMark: unknown kind ${JSON.stringify(piece satisfies never)}`);
-  }
+  const { piece, rect } = move.before.mark;
+  const fit = fits[piece.kind] as Fit<Mark['kind']>;
+  return fit(piece, { width: rect.width, height: rect.height }, move);
 }
 
-function fitImage(
-  piece: Extract<Mark, { kind: 'image' }>,
-  own: Size,
-  { before, support }: MarkMove,
-): FittedMark {
+function fitStencil(piece: PieceOf<'stencil'>, own: Size, move: MarkMove): FittedMark {
+  if (!piece.zone) return keep(piece, move.support, 're-derived');
+  const size = spanned(own, move);
+  const zone = { width: asTyped(size.width), height: asTyped(size.height) };
+  return sameSize(size, own) ? keep(piece, own) : keep({ ...piece, zone }, size, 're-derived');
+}
+
+function fitDrawn(piece: PieceOf<'drawn'>, own: Size, move: MarkMove): FittedMark {
+  const size = spanned(own, move);
+  const [width, height] = [asTyped(size.width), asTyped(size.height)];
+  return sameSize(size, own)
+    ? keep(piece, own)
+    : keep({ ...piece, width, height }, size, 're-derived');
+}
+
+function fitImage(piece: PieceOf<'image'>, own: Size, { before, support }: MarkMove): FittedMark {
   const hungOver = !fitsIn(own, before.support);
   if (fitsIn(own, support) || hungOver) return keep(piece, own);
   if (before.mark.words) return leaveOut('no-room');
@@ -93,11 +93,7 @@ function fitImage(
   );
 }
 
-function fitWords(
-  piece: Extract<Mark, { kind: 'words' }>,
-  own: Size,
-  { support, margin }: MarkMove,
-): FittedMark {
+function fitWords(piece: PieceOf<'words'>, own: Size, { support, margin }: MarkMove): FittedMark {
   const room = {
     width: lengthFromTicks(Math.max(0, support.width - 2 * margin)),
     height: lengthFromTicks(Math.max(0, support.height - 2 * margin)),
@@ -115,7 +111,7 @@ function fitWords(
   return keep(smaller, sizeOf(smaller), 'smaller-letters');
 }
 
-function sizeOf(piece: Extract<Mark, { kind: 'words' }>): Size {
+function sizeOf(piece: PieceOf<'words'>): Size {
   const { width, height } = setWords(piece, piece.xHeight.ticks);
   return { width, height };
 }
