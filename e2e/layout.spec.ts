@@ -29,8 +29,10 @@ test('by mouse: an image is taken from the shelf, dragged to the middle, and kep
   await page.getByLabel('Search the stamps').fill('star');
   await page.getByRole('button', { name: /^Small star/ }).click();
   await expect(ruler(page)).toContainText('from the left');
-  const star = page.locator('[data-thing]').last();
-  const box = await star.boundingBox();
+  // What is taken from the shelf is selected, and the address says so.
+  await page.waitForURL(/[?&]piece=/);
+  const star = new URL(page.url()).searchParams.get('piece') ?? '';
+  const box = await page.locator(`[data-thing="${star}"]`).boundingBox();
   if (!box) throw new Error('no star on the table');
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
   await page.mouse.move(x, y);
