@@ -92,6 +92,8 @@ export type FindingData =
       readonly rule: 'newer-version';
       readonly item: string;
       readonly version: number;
+      /** So many others are taken over with it. */
+      readonly others: number;
       /** The newer one fills its box where the old one did not; nothing on the card moves when it is taken. */
       readonly isTrimmed: boolean;
     }

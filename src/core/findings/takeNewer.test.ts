@@ -17,11 +17,13 @@ import { boundsOf } from '../outline/outline';
 import { applyEdit } from '../plan/applyEdit';
 import { batchEdits } from '../plan/batchEdits';
 import type { PieceId } from '../plan/ids';
+import type { LibraryRef } from '../plan/libraryItem';
 import type { Library } from '../plan/library';
 import type { Plan } from '../plan/plan';
 import { isMark, outlineOf } from '../resolve/outlineOf';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { trimShape } from '../stash/trimShape';
+import { newerVersion } from './rules/newerVersion';
 import { takeNewer } from './takeNewer';
 
 /** Neither the stamp nor the dies fill their boxes. */
@@ -77,9 +79,14 @@ const plan = planOf([
   pieceOn('panel', 'tag', measure('1', '1'), { x: beside('hill'), y: { from: 'centre' } }),
 ]);
 
-const newer = (of: Plan, ref: { readonly id: typeof wren.id; readonly version: number }): Plan => {
+const newer = (of: Plan, ...refs: readonly LibraryRef[]): Plan => {
   const card = resolvePlan(of, library);
-  const edits = takeNewer(of, card, library, ref, { ...ref, version: 2 });
+  const edits = takeNewer(
+    of,
+    card,
+    library,
+    refs.map((old) => ({ old, next: { ...old, version: 2 } })),
+  );
   const outcome = applyEdit(of, batchEdits(edits));
   if (!outcome.ok) throw new Error(JSON.stringify(outcome.issue));
   return outcome.plan;
@@ -103,31 +110,37 @@ describe('a trimmed version of a shape', () => {
     ]);
   });
 
-  it('leaves everything on a card where it is to the tick, turned, turned over or cut down too', () => {
-    const before = resolvePlan(plan, library);
-    const after = resolvePlan(newer(newer(plan, wren), coves), library);
-    expect(after.impossible).toEqual([]);
-    const placedOf = (card: typeof before) => new Map(card.painted.front.map((p) => [p.id, p]));
-    const now = placedOf(after);
-    let looked = 0;
-    for (const [id, was] of placedOf(before)) {
-      const is = now.get(id);
-      if (!is) throw new Error(`${id} is gone`);
-      const [a, b] = [boundsOf(outlineOf(was)), boundsOf(outlineOf(is))];
-      // A size is rounded to the tick once more, and turned by an odd angle that counts twice.
-      for (const side of ['x0', 'y0', 'x1', 'y1'] as const)
-        expect(Math.abs(a[side] - b[side]), `${id} ${side}`).toBeLessThanOrEqual(2);
-      looked++;
-    }
-    expect(looked).toBe(12);
-    // What is printed is drawn in the same place as its silhouette.
-    const [panel] = drawFace(after, 'front').filter(({ id }) => id === 'panel');
-    const bird = panel?.marks.find(({ id }) => id === 'bird');
-    expect(bird?.rect).toEqual(now.get('bird' as PieceId)?.rect);
-    for (const placed of after.painted.front)
-      if (isMark(placed) && placed.piece.kind === 'image')
-        expect(placed.piece.stamp.version).toBe(2);
-  });
+  it.each([
+    ['one after the other', (of: Plan) => newer(newer(of, wren), coves)],
+    ['both at once', (of: Plan) => newer(of, wren, coves)],
+  ])(
+    'leaves everything on a card where it is to the tick, turned, turned over or cut down: %s',
+    (_, take) => {
+      const before = resolvePlan(plan, library);
+      const after = resolvePlan(take(plan), library);
+      expect(after.impossible).toEqual([]);
+      const placedOf = (card: typeof before) => new Map(card.painted.front.map((p) => [p.id, p]));
+      const now = placedOf(after);
+      let looked = 0;
+      for (const [id, was] of placedOf(before)) {
+        const is = now.get(id);
+        if (!is) throw new Error(`${id} is gone`);
+        const [a, b] = [boundsOf(outlineOf(was)), boundsOf(outlineOf(is))];
+        // A size is rounded to the tick once more, and turned by an odd angle that counts twice.
+        for (const side of ['x0', 'y0', 'x1', 'y1'] as const)
+          expect(Math.abs(a[side] - b[side]), `${id} ${side}`).toBeLessThanOrEqual(2);
+        looked++;
+      }
+      expect(looked).toBe(12);
+      // What is printed is drawn in the same place as its silhouette.
+      const [panel] = drawFace(after, 'front').filter(({ id }) => id === 'panel');
+      const bird = panel?.marks.find(({ id }) => id === 'bird');
+      expect(bird?.rect).toEqual(now.get('bird' as PieceId)?.rect);
+      for (const placed of after.painted.front)
+        if (isMark(placed) && placed.piece.kind === 'image')
+          expect(placed.piece.stamp.version).toBe(2);
+    },
+  );
 
   it('is taken by every piece that refers to the old one, but by none that is turned off', () => {
     const off = {
@@ -138,5 +151,18 @@ describe('a trimmed version of a shape', () => {
       p.kind === 'image' ? [`${p.id} ${p.stamp.version}`] : [],
     );
     expect(versions).toEqual(['bird 1', 'flying 2', 'half 2']);
+  });
+});
+
+describe('the finding that offers newer versions', () => {
+  it('offers all that were trimmed at once, and is gone when they are taken', () => {
+    const found = (of: Plan) =>
+      newerVersion.find({ plan: of, card: resolvePlan(of, library), library });
+    const [first, ...none] = found(plan);
+    expect(none).toEqual([]);
+    expect(first?.data).toMatchObject({ rule: 'newer-version', others: 1, isTrimmed: true });
+    const outcome = applyEdit(plan, first?.remedies[0]?.edit ?? batchEdits([]));
+    if (!outcome.ok) throw new Error(JSON.stringify(outcome.issue));
+    expect(found(outcome.plan)).toEqual([]);
   });
 });

@@ -15,41 +15,58 @@ import { isMark, type Placed } from '../resolve/outlineOf';
 import { supportRect, type ResolvedCard, type SupportId } from '../resolve/resolvedCard';
 import { trimBetween, type Part } from './trimBetween';
 
+/** A newer version of an item that is to take the place of an older one. */
+export interface NewerItem {
+  readonly old: LibraryRef;
+  readonly next: LibraryRef;
+}
+
 /**
- * The edits that make a card refer to a newer version of an item wherever it refers to an old one. Where the newer one
- * has been trimmed to its ink, its box is another: all that is printed and cut stays where it is, to the tick, and so
- * does what lies on it or beside it.
+ * The edits that make a card refer to newer versions of items wherever it refers to old ones. Where a newer one has been
+ * trimmed to its ink, its box is another: all that is printed and cut stays where it is, to the tick, and so does what
+ * lies on it or beside it.
  */
 export function takeNewer(
   plan: Plan,
   card: ResolvedCard,
   library: Library,
-  old: LibraryRef,
-  next: LibraryRef,
+  newer: readonly NewerItem[],
 ): readonly SimpleEdit[] {
-  const isOld = ({ id, version }: LibraryRef) => id === old.id && version === old.version;
-  const base: SimpleEdit[] = isOld(plan.base.stock)
-    ? [{ kind: 'set-base', change: { stock: next } }]
-    : [];
-  const trimmed = trimBetween(library, old, next);
-  const boxes = trimmed ? trimmedBoxes(card, library, isOld, next, trimmed) : new Map();
+  const taken = newer.map(({ old, next }) => ({
+    old,
+    next,
+    part: trimBetween(library, old, next),
+  }));
+  const takenFor = ({ id, version }: LibraryRef) =>
+    taken.find(({ old }) => old.id === id && old.version === version);
+  const nextOf = (ref: LibraryRef) => takenFor(ref)?.next;
+  const stock = nextOf(plan.base.stock);
+  const base: SimpleEdit[] = stock ? [{ kind: 'set-base', change: { stock } }] : [];
   const placed = new Map([...card.pieces, ...card.marks].map((each) => [each.id, each]));
+  const boxes = new Map<SupportId, NewBox>();
+  for (const each of placed.values()) {
+    const ref = sizingRef(each);
+    const { next, part } = (ref && takenFor(ref)) ?? {};
+    const size = next && part && sizeAs(each, library, next);
+    if (size) boxes.set(each.id, newBox(each, turnedPart(each, part), size));
+  }
   const pieces = plan.pieces.flatMap((piece): SimpleEdit[] => {
     const own = placed.get(piece.id);
     // What is turned off has no place that could be kept, so it keeps what it was made with.
-    if (trimmed && !own) return [];
-    const newer = itemsOf(piece).some(isOld)
+    if (!own && itemsOf(piece).some((ref) => takenFor(ref)?.part)) return [];
+    const now = itemsOf(piece).some(nextOf)
       ? changedIn(
           piece,
-          mapItems(piece, (ref) => (isOld(ref) ? next : ref)),
+          mapItems(piece, (ref) => nextOf(ref) ?? ref),
         )
       : {};
-    const change = { ...newer, ...(own ? staying(card, own, boxes) : {}) };
+    const change = { ...now, ...(own ? staying(card, own, boxes) : {}) };
     return Object.keys(change).length > 0 ? [changePiece(piece, change)] : [];
   });
-  const uses = plan.uses.flatMap(({ id, item }): SimpleEdit[] =>
-    isOld(item) ? [{ kind: 'change', in: 'uses', id, change: { item: next } }] : [],
-  );
+  const uses = plan.uses.flatMap(({ id, item: old }): SimpleEdit[] => {
+    const item = nextOf(old);
+    return item ? [{ kind: 'change', in: 'uses', id, change: { item } }] : [];
+  });
   return [...base, ...pieces, ...uses];
 }
 
@@ -61,48 +78,32 @@ interface NewBox {
 
 type NewBoxes = ReadonlyMap<SupportId, NewBox>;
 
-/** The boxes of all pieces that are as large as the item. */
-function trimmedBoxes(
-  card: ResolvedCard,
-  library: Library,
-  isOld: (ref: LibraryRef) => boolean,
-  next: LibraryRef,
-  trimmed: Part,
-): NewBoxes {
-  const boxes = new Map<SupportId, NewBox>();
-  for (const placed of [...card.pieces, ...card.marks]) {
-    const size = sizeAs(placed, library, isOld, next);
-    if (size) boxes.set(placed.id, newBox(placed, turnedPart(placed, trimmed), size));
-  }
-  return boxes;
-}
-
 interface Extent {
   readonly width: number;
   readonly height: number;
 }
 
-/** How large a piece is before anything is cut off, by the newer version; undefined where the item does not size it. */
-function sizeAs(
-  { piece }: Placed,
-  library: Library,
-  isOld: (ref: LibraryRef) => boolean,
-  next: LibraryRef,
-): Extent | undefined {
-  const item = findItem(library, next);
-  if (piece.kind === 'image' && item?.kind === 'stamp' && isOld(piece.stamp))
-    return { width: item.width.ticks, height: item.height.ticks };
+/** The item that a piece is as large as; undefined where none is. */
+function sizingRef({ piece }: Placed): LibraryRef | undefined {
+  if (piece.kind === 'image') return piece.stamp;
   if (piece.kind !== 'panel') return undefined;
-  const { size } = piece;
-  if (size.by === 'stamp' && item?.kind === 'stamp' && isOld(size.stamp)) {
-    const rims = 2 * size.rim.ticks;
+  if (piece.size.by === 'die') return piece.size.set;
+  return piece.size.by === 'stamp' ? piece.size.stamp : undefined;
+}
+
+/** How large a piece is before anything is cut off, by the newer version of that item. */
+function sizeAs({ piece }: Placed, library: Library, next: LibraryRef): Extent | undefined {
+  const item = findItem(library, next);
+  const rule = piece.kind === 'panel' ? piece.size : undefined;
+  if (item?.kind === 'stamp') {
+    const rims = rule?.by === 'stamp' ? 2 * rule.rim.ticks : 0;
     return { width: item.width.ticks + rims, height: item.height.ticks + rims };
   }
-  if (size.by !== 'die' || item?.kind !== 'die-set' || !isOld(size.set)) return undefined;
-  const step = item.steps[size.step];
+  if (rule?.by !== 'die' || item?.kind !== 'die-set') return undefined;
+  const step = item.steps[rule.step];
   if (!step) return undefined;
   const [width, height] = [step.width.ticks, step.height.ticks];
-  return size.turned ? { width: height, height: width } : { width, height };
+  return rule.turned ? { width: height, height: width } : { width, height };
 }
 
 /** The part of its box that stays, as the piece lies: its die turned on its side, or turned over. */

@@ -10,6 +10,7 @@ import { sheetOf } from '../../core/paper/sheets';
 import { faceName } from '../../core/plan/faces';
 import { dayWords } from '../../core/tutorial/dayWords';
 import { writeReveals } from '../../core/tutorial/sentences';
+import { countWords } from '../../core/words/countWords';
 import { joinWords } from '../../core/words/phrases';
 
 /** What was found and why it matters, in one plain sentence. */
@@ -50,7 +51,7 @@ export function findingSentence({ data, letter, name }: Finding, unit: Unit): st
       return `${data.item} is sold until ${dayWords(data.until)}, and the tutorial comes on ${dayWords(data.publishOn)}. Say so in it, or take something else.`;
     case 'newer-version':
       return data.isTrimmed
-        ? `The stash has a newer version of ${data.item}, trimmed to what it prints or cuts, so that it is measured by that. Taken over, everything stays where it is.`
+        ? `The stash has newer versions, trimmed to what they print or cut, of ${data.item}${data.others > 0 ? ` and ${countWords(data.others, 'other')}` : ''}. Taken over, everything stays where it is.`
         : `The stash has a newer version of ${data.item} than this card was made with.`;
     case 'cut-out':
       return data.reason === 'nothing-on-it'

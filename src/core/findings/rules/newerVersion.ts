@@ -1,37 +1,71 @@
 import { batchEdits } from '../../plan/batchEdits';
-import type { Finding, Rule } from '../finding';
-import { takeNewer } from '../takeNewer';
+import type { Library } from '../../plan/library';
+import type { Finding, Remedy, Rule } from '../finding';
+import { takeNewer, type NewerItem } from '../takeNewer';
 import { trimBetween } from '../trimBetween';
-import { usedItems } from '../usedItems';
+import { usedItems, type UsedItem } from '../usedItems';
 
-/** An item of which the stash has a newer version than the card was made with. */
+/**
+ * An item of which the stash has a newer version than the card was made with. Shapes that were only trimmed to their ink
+ * are offered together, since taking them changes nothing that is seen.
+ */
 export const newerVersion: Rule = {
   id: 'newer-version',
-  find: ({ plan, card, library }) =>
-    usedItems(plan, card, library).flatMap(({ ref, newest, pieceId, letter, name }): Finding[] => {
-      if (newest.version <= ref.version) return [];
-      const next = { id: newest.id, version: newest.version };
-      return [
-        {
-          severity: 'habit',
-          pieceId,
-          letter,
-          name,
-          data: {
-            rule: 'newer-version',
-            item: newest.name,
-            version: newest.version,
-            isTrimmed: trimBetween(library, ref, next) !== undefined,
-          },
-          remedies: [
-            {
-              id: 'newer',
-              size: undefined,
-              reveals: undefined,
-              edit: batchEdits(takeNewer(plan, card, library, ref, next)),
-            },
-          ],
-        },
-      ];
-    }),
+  find: ({ plan, card, library }) => {
+    const old = usedItems(plan, card, library)
+      .filter(({ ref, newest }) => newest.version > ref.version)
+      .map((used) => ({ used, newer: newerOf(used), isTrimmed: isTrimmed(library, used) }));
+    const trimmed = old.filter((each) => each.isTrimmed);
+    const [first] = trimmed;
+    const taking = (newer: readonly NewerItem[]): readonly Remedy[] => [
+      {
+        id: 'newer',
+        size: undefined,
+        reveals: undefined,
+        edit: batchEdits(takeNewer(plan, card, library, newer)),
+      },
+    ];
+    return [
+      ...old
+        .filter((each) => !each.isTrimmed)
+        .map(({ used, newer }) =>
+          findingOf(used, { others: 0, isTrimmed: false }, taking([newer])),
+        ),
+      ...(first
+        ? [
+            findingOf(
+              first.used,
+              { others: trimmed.length - 1, isTrimmed: true },
+              taking(trimmed.map(({ newer }) => newer)),
+            ),
+          ]
+        : []),
+    ];
+  },
 };
+
+const newerOf = ({ ref, newest: { id, version } }: UsedItem): NewerItem => ({
+  old: ref,
+  next: { id, version },
+});
+
+function isTrimmed(library: Library, used: UsedItem): boolean {
+  const { old, next } = newerOf(used);
+  return trimBetween(library, old, next) !== undefined;
+}
+
+function findingOf(
+  { newest, pieceId, letter, name }: UsedItem,
+  what: { readonly others: number; readonly isTrimmed: boolean },
+  remedies: readonly Remedy[],
+): Finding {
+  const { name: item, version } = newest;
+  return {
+    severity: 'habit',
+    pieceId,
+    letter,
+    name,
+    data: { rule: 'newer-version', item, version, ...what },
+    remedies,
+  };
+}
