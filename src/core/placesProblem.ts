@@ -8,7 +8,7 @@ import { typedLengthSchema } from './length/lengthSchema';
 import { cardFileSchema } from './plan/cardFile';
 import { faceIds, type FaceId } from './plan/faces';
 import { pieceIdSchema, type Immutable } from './plan/ids';
-import type { SupportId } from './resolve/resolvedCard';
+import type { SupportId } from './resolve/origins';
 import { resolvePlan } from './resolve/resolvePlan';
 
 /** Small enough for areas to be exact as numbers of JSON. */

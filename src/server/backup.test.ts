@@ -4,7 +4,7 @@ import { emptyStore, freshId, someTime, testDatabase } from '../../test/support/
 import { writeCardFile } from '../core/plan/cardFile';
 import type { CardId, PieceId } from '../core/plan/ids';
 import { BackupError, checkBackup, restoreBackup, writeBackup } from './backup';
-import type { Database, Store } from './database';
+import type { Database, Store } from './storeTypes';
 import { exportCard } from './exportCard';
 import { createCard, listCardHeads, readCards } from './repositories/cards';
 import { addToLibrary } from './repositories/library';

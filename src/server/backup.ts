@@ -6,7 +6,7 @@ import { libraryItemSchema } from '../core/plan/libraryItem';
 import { upgradePlan, type PlanIssue } from '../core/plan/upgradePlan';
 import { holdingSchema } from '../core/stash/holding';
 import { cleanJson } from '../core/text/readJson';
-import type { Database, Transaction } from './database';
+import type { Database, Transaction } from './storeTypes';
 import * as schema from './schema';
 import { StoreError } from './StoreError';
 import { upgradeCards } from './upgradeStored';

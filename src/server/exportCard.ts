@@ -1,7 +1,7 @@
 import type { CardFile } from '../core/plan/cardFile';
 import { usedLibrary } from '../core/kinds/usedLibrary';
 import { type Library, overlayLibrary } from '../core/plan/library';
-import type { Database } from './database';
+import type { Database } from './storeTypes';
 import type { StoredCard } from './repositories/cards';
 import { readLibrary } from './repositories/library';
 import { listDesigners, listReleases } from './repositories/team';

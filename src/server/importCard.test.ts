@@ -7,7 +7,7 @@ import { freshId, someTime, testDatabase } from '../../test/support/store';
 import { cardFormatIds, folds } from '../core/paper/cardFormat';
 import { readCardFile, writeCardFile, type CardFile } from '../core/plan/cardFile';
 import type { CardId } from '../core/plan/ids';
-import type { Database } from './database';
+import type { Database } from './storeTypes';
 import { exportCard } from './exportCard';
 import { importCard } from './importCard';
 import { FolderInUseError, lockFolder } from './lockFolder';

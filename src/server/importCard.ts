@@ -1,6 +1,6 @@
 import type { CardFile } from '../core/plan/cardFile';
 import type { CardId, DesignerId } from '../core/plan/ids';
-import type { Database } from './database';
+import type { Database } from './storeTypes';
 import { createCard } from './repositories/cards';
 import { addToLibrary, readLibrary, sortEmbedded } from './repositories/library';
 import { ensureDesigner, ensureRelease } from './repositories/team';

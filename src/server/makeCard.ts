@@ -3,7 +3,7 @@ import { defaultHabits } from '../core/plan/habits';
 import { releaseIdSchema, type CardId, type DesignerId } from '../core/plan/ids';
 import { aboutSchema, baseSchema } from '../core/plan/plan';
 import { newPlan } from '../core/plan/newPlan';
-import type { Database } from './database';
+import type { Database } from './storeTypes';
 import { newId } from './newId';
 import { createCard } from './repositories/cards';
 import { readHouse } from './repositories/team';

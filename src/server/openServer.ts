@@ -1,4 +1,4 @@
-import type { Store } from './database';
+import type { Store } from './storeTypes';
 import * as schema from './schema';
 import { StoreError } from './StoreError';
 import { isAway } from './storeProblem';

@@ -1,5 +1,5 @@
 import { fileURLToPath } from 'node:url';
-import type { Store } from './database';
+import type { Store } from './storeTypes';
 import { closeToOthers, emptyDemoFolder, makeFolder, markDemo, requireRoom } from './dataFolder';
 import { lockFolder } from './lockFolder';
 import { openServer } from './openServer';

@@ -1,6 +1,6 @@
 import { cardIdSchema, type CardId } from '../core/plan/ids';
 import { ProblemError } from './answer';
-import type { Database } from './database';
+import type { Database } from './storeTypes';
 import { findCard, type StoredCard } from './repositories/cards';
 
 /** @throws ProblemError 404 when the text is no id of a card. */

@@ -5,7 +5,7 @@ import { designerSchema, readCardFile, releaseSchema } from '../core/plan/cardFi
 import { defaultHabits, habitsSchema } from '../core/plan/habits';
 import { libraryItemSchema } from '../core/plan/libraryItem';
 import { holdingSchema } from '../core/stash/holding';
-import type { Database } from './database';
+import type { Database } from './storeTypes';
 import { importCard } from './importCard';
 import { addToLibrary } from './repositories/library';
 import { ensureHoldings } from './repositories/stash';

@@ -2,7 +2,7 @@ import type { StandingCard, StandingPicture } from '../core/drawing/standingCard
 import { inches } from '../core/length/length';
 import type { CardId } from '../core/plan/ids';
 import type { Library } from '../core/plan/library';
-import type { Database } from './database';
+import type { Database } from './storeTypes';
 import { readCards, type CardHead, type ReadCard } from './repositories/cards';
 import { pool } from './threads/pool';
 import { secondsForOne, type StandInput, type StoodCard } from './threads/tasks/standCards';

@@ -7,7 +7,7 @@ import type { CardId, LibraryId } from '../core/plan/ids';
 import { libraryItemSchema } from '../core/plan/libraryItem';
 import { addToLibrary, readLibrary } from './repositories/library';
 import { checkBackup, restoreBackup, writeBackup } from './backup';
-import type { Database } from './database';
+import type { Database } from './storeTypes';
 import { findCard } from './repositories/cards';
 import { listRevisions } from './repositories/revisions';
 import { planAtRevision, saveEdits } from './repositories/saveEdits';

@@ -2,7 +2,7 @@ import { and, asc, eq, inArray, lt } from 'drizzle-orm';
 import type { CardId } from '../core/plan/ids';
 import { currentPlanSchema } from '../core/plan/planFacts';
 import { upgradeHistory } from '../core/plan/upgradeHistory';
-import type { Database, Transaction } from './database';
+import type { Database, Transaction } from './storeTypes';
 import { trimShape } from '../core/stash/trimShape';
 import { newestOf } from '../core/plan/library';
 import { addToLibrary, readItems } from './repositories/library';

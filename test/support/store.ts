@@ -1,5 +1,5 @@
 import { inject } from 'vitest';
-import type { Database, Store } from '../../src/server/database';
+import type { Database, Store } from '../../src/server/storeTypes';
 import { openStore } from '../../src/server/openStore';
 
 declare module 'vitest' {

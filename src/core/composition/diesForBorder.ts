@@ -2,7 +2,7 @@ import { lengthFromTicks, turnSize, type Length, type Size } from '../length/len
 import type { DieSet } from '../plan/libraryItem';
 import { dieSetsOf, type Library } from '../plan/library';
 import { centredReveals } from '../resolve/centredReveals';
-import type { Reveals } from '../resolve/resolvedCard';
+import type { Reveals } from '../resolve/origins';
 
 /** A die, and the border it gives where it is centred. */
 export interface DieForBorder {

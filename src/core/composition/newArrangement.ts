@@ -17,7 +17,8 @@ import type { Stamp } from '../plan/libraryItem';
 import type { Mark, Support } from '../plan/piece';
 import { plainMark } from '../plan/pieces';
 import type { ResolvedMark } from '../resolve/resolvedMark';
-import { supportRect, type ResolvedCard, type SupportId } from '../resolve/resolvedCard';
+import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
+import type { SupportId } from '../resolve/origins';
 import type { Rect } from '../outline/outline';
 import { newImage } from './newThing';
 

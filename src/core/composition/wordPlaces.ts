@@ -1,6 +1,7 @@
 import { lengthFromTicks, type Length, type Size } from '../length/length';
 import type { PlaceRule } from '../plan/piece';
-import { supportRect, type ResolvedCard, type SupportId } from '../resolve/resolvedCard';
+import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
+import type { SupportId } from '../resolve/origins';
 import { type Rect, boundsOf } from '../outline/outline';
 import type { FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';

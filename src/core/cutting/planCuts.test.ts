@@ -15,7 +15,7 @@ import { isCutEdgeToEdge, playCuts } from '../../../test/support/verifyCuts';
 import type { LibraryId } from '../plan/ids';
 import type { Library } from '../plan/library';
 import type { Plan } from '../plan/plan';
-import { plainMaking } from '../plan/planFacts';
+import { plainMaking } from '../plan/plainPlan';
 import { resolvePlan } from '../resolve/resolvePlan';
 import type { Holding } from '../stash/holding';
 import { emptyHolding } from '../stash/holdings';

@@ -7,7 +7,8 @@ import type { DieSet } from '../plan/libraryItem';
 import type { Mark } from '../plan/piece';
 import type { Polygon } from '../geometry/flattenPath';
 import { turnedCorners, type Rect } from '../outline/outline';
-import type { ResolvedBase, ResolvedCard, ResolvedPiece } from '../resolve/resolvedCard';
+import type { ResolvedBase, ResolvedCard } from '../resolve/resolvedCard';
+import type { ResolvedPiece } from '../resolve/resolvedPiece';
 import { isMark } from '../resolve/outlineOf';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 

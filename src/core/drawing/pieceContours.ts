@@ -2,7 +2,8 @@ import { contains } from '../outline/distance';
 import { corners, type Outline } from '../outline/outline';
 import type { Polygon } from '../geometry/flattenPath';
 import { outlineOfPaper } from '../resolve/outlineOf';
-import type { ResolvedCard, ResolvedPiece } from '../resolve/resolvedCard';
+import type { ResolvedCard } from '../resolve/resolvedCard';
+import type { ResolvedPiece } from '../resolve/resolvedPiece';
 
 /** The closed lines of a piece as it is cut out of its blank, from the blank's top left corner, in ticks. */
 export interface PieceContour {

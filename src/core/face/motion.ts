@@ -3,7 +3,8 @@ import { boundsOf, boxesOverlap, corners, type Outline } from '../outline/outlin
 import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
 import type { Polygon } from '../geometry/flattenPath';
 import type { Motion } from '../plan/piece';
-import type { ResolvedCard, ResolvedPiece } from '../resolve/resolvedCard';
+import type { ResolvedCard } from '../resolve/resolvedCard';
+import type { ResolvedPiece } from '../resolve/resolvedPiece';
 import { lyingAbove } from './lyingAbove';
 import { supportsUnder } from '../resolve/supportsUnder';
 import { sway } from '../tolerances';

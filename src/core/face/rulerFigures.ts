@@ -1,6 +1,7 @@
 import { subtractLengths, sumLengths, lengthFromTicks, type Length } from '../length/length';
 import type { Side } from '../plan/faces';
-import { supportRect, type ResolvedCard, type SupportId } from '../resolve/resolvedCard';
+import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
+import type { SupportId } from '../resolve/origins';
 import { boundsOf, boxGap, type Bounds, type Rect } from '../outline/outline';
 import { fillsBox } from '../tolerances';
 import { nearestBetween } from '../outline/distance';

@@ -11,12 +11,9 @@ import type { Motion } from '../plan/piece';
 import type { Plan } from '../plan/plan';
 import type { Join } from './joinPiece';
 import type { RuleId } from '../plan/rules';
-import type {
-  ImpossiblePiece,
-  ResolvedCard,
-  ResolvedPiece,
-  Reveals,
-} from '../resolve/resolvedCard';
+import type { ImpossiblePiece, ResolvedCard } from '../resolve/resolvedCard';
+import type { ResolvedPiece } from '../resolve/resolvedPiece';
+import type { Reveals } from '../resolve/origins';
 
 type StencilReason = Extract<StencilMoves, { ok: false }>['reason'];
 

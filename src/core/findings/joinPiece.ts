@@ -4,7 +4,8 @@ import type { Edit, SimpleEdit } from '../plan/edit';
 import { batchEdits } from '../plan/batchEdits';
 import { pieceIdFrom } from '../plan/pieceId';
 import type { Plan } from '../plan/plan';
-import { supportRect, type ResolvedCard, type ResolvedPiece } from '../resolve/resolvedCard';
+import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
+import type { ResolvedPiece } from '../resolve/resolvedPiece';
 import { cutText } from '../text/cutText';
 import { changePiece, putPieces } from '../plan/pieceEdits';
 

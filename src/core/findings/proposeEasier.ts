@@ -11,7 +11,9 @@ import {
   type Unit,
 } from '../length/length';
 import { sides } from '../plan/faces';
-import type { ResolvedCard, ResolvedPiece, Reveals } from '../resolve/resolvedCard';
+import type { ResolvedCard } from '../resolve/resolvedCard';
+import type { ResolvedPiece } from '../resolve/resolvedPiece';
+import type { Reveals } from '../resolve/origins';
 import { isSameBorder } from '../tolerances';
 
 /** What a proposal may do, by the unit that leads; common practice. */

@@ -12,7 +12,8 @@ import type { Plan } from '../plan/plan';
 import { sameJson } from '../plan/sameJson';
 import { itemsOf, mapItems } from '../kinds/kinds';
 import { isMark, type Placed } from '../resolve/outlineOf';
-import { supportRect, type ResolvedCard, type SupportId } from '../resolve/resolvedCard';
+import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
+import type { SupportId } from '../resolve/origins';
 import { trimBetween, type Part } from './trimBetween';
 
 /** A newer version of an item that is to take the place of an older one. */

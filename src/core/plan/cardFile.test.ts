@@ -10,7 +10,7 @@ import { usedLibrary } from '../kinds/usedLibrary';
 import { cardFileJsonSchema } from './cardFileJsonSchema';
 import type { CardId } from './ids';
 import { withoutKey } from './orderKeys';
-import { plainMaking } from './planFacts';
+import { plainMaking } from './plainPlan';
 import { upgradePlan } from './upgradePlan';
 import { papersOf } from './pieces';
 

@@ -1,6 +1,6 @@
 import type { Accepted } from './accepted';
 import { compareOrder } from './orderKeys';
-import type { OrderedPiece } from './piece';
+import type { OrderedPiece, SizeRule } from './piece';
 import { mostPieces, mostUses, mostAccepted } from './planFacts';
 import type { Use } from './use';
 
@@ -59,12 +59,14 @@ export function acceptedId({ rule, pieceId }: Accepted): string {
 }
 
 /** What a piece lies on, is sized round or stands beside. */
-export function neededPieces(piece: Pick<OrderedPiece, 'on' | 'place'> | OrderedPiece): string[] {
-  const { on, place } = piece;
+export function neededPieces(
+  piece: Pick<OrderedPiece, 'on' | 'place'> & { readonly size?: SizeRule },
+): readonly string[] {
+  const { on, place, size } = piece;
   return [
     ...('piece' in on ? [on.piece] : []),
     ...(place.x.from === 'piece' ? [place.x.piece] : []),
     ...(place.y.from === 'piece' ? [place.y.piece] : []),
-    ...('size' in piece && piece.size.by === 'outset' ? [piece.size.around] : []),
+    ...(size?.by === 'outset' ? [size.around] : []),
   ];
 }

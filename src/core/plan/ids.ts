@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idPattern } from './pieceId';
+import { idPattern } from './idPattern';
 
 const id = () => z.string().regex(idPattern, 'lower-case letters, digits and hyphens, at most 40');
 

@@ -2,7 +2,8 @@ import type { Habits } from './habits';
 import type { DesignerId, ReleaseId } from './ids';
 import type { LibraryRef } from './libraryItem';
 import type { Base, Plan } from './plan';
-import { currentPlanSchema, plainAbout, plainMaking } from './planFacts';
+import { currentPlanSchema } from './planFacts';
+import { plainAbout, plainMaking } from './plainPlan';
 
 export interface NewPlan {
   readonly title: string;

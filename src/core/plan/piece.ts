@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Immutable } from './ids';
+import { pieceIdSchema, type Immutable } from './ids';
 import { orderKeySchema } from './orderKeySchema';
 import { dotSchema } from './pieces/dot';
 import { drawnSchema } from './pieces/drawn';
@@ -36,46 +36,30 @@ export const orderedPieceSchema = z.discriminatedUnion('kind', [
   drawnSchema.extend({ order }),
 ]);
 
-const inPieces = {
-  kind: z.literal('change'),
-  in: z.literal('pieces'),
-  id: paperSchema.shape.id,
-} as const;
 const fixed = { id: true, kind: true } as const;
+
+/** A change of pieces of a kind: some of the properties those have. */
+const changeOf = <Kind extends string, Change extends z.ZodType>(
+  of: z.ZodLiteral<Kind>,
+  change: Change,
+) =>
+  z.strictObject({
+    kind: z.literal('change'),
+    in: z.literal('pieces'),
+    id: pieceIdSchema,
+    of,
+    change,
+  });
 
 /** A change to a piece: any property that a piece of its kind has, and no other. */
 export const pieceChangeSchema = z
   .discriminatedUnion('of', [
-    z.strictObject({
-      ...inPieces,
-      of: paperSchema.shape.kind,
-      change: paperSchema.omit(fixed).partial(),
-    }),
-    z.strictObject({
-      ...inPieces,
-      of: imageSchema.shape.kind,
-      change: imageSchema.omit(fixed).partial(),
-    }),
-    z.strictObject({
-      ...inPieces,
-      of: wordsSchema.shape.kind,
-      change: wordsSchema.omit(fixed).partial(),
-    }),
-    z.strictObject({
-      ...inPieces,
-      of: stencillingSchema.shape.kind,
-      change: stencillingSchema.omit(fixed).partial(),
-    }),
-    z.strictObject({
-      ...inPieces,
-      of: dotSchema.shape.kind,
-      change: dotSchema.omit(fixed).partial(),
-    }),
-    z.strictObject({
-      ...inPieces,
-      of: drawnSchema.shape.kind,
-      change: drawnSchema.omit(fixed).partial(),
-    }),
+    changeOf(paperSchema.shape.kind, paperSchema.omit(fixed).partial()),
+    changeOf(imageSchema.shape.kind, imageSchema.omit(fixed).partial()),
+    changeOf(wordsSchema.shape.kind, wordsSchema.omit(fixed).partial()),
+    changeOf(stencillingSchema.shape.kind, stencillingSchema.omit(fixed).partial()),
+    changeOf(dotSchema.shape.kind, dotSchema.omit(fixed).partial()),
+    changeOf(drawnSchema.shape.kind, drawnSchema.omit(fixed).partial()),
   ])
   .meta({ id: 'PieceChange' });
 

@@ -1,7 +1,5 @@
+import { idPattern } from './idPattern';
 import type { PieceId } from './ids';
-
-/** What every id of a document looks like. */
-export const idPattern = /^[a-z0-9][a-z0-9-]{0,39}$/;
 
 /**
  * A text as the id of a piece.

@@ -3,11 +3,6 @@ import type { TypedLength } from '../length/typedLength';
 import type { Side } from './faces';
 import type { Piece, Paper, Mark, Support, SizeRule, PlaceRule } from './piece';
 
-export const overhangs = ['kept', 'trimmed', 'with-support'] as const;
-
-/** Something round that is stuck, dropped or splattered on. */
-export const dotLooks = ['dot', 'gem', 'sequin', 'drop', 'splatter'] as const;
-
 export const centred: PlaceRule = { x: { from: 'centre' }, y: { from: 'centre' }, turn: 0 };
 
 /** What a new mark has unless it is told otherwise. */

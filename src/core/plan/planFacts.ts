@@ -1,5 +1,3 @@
-import type { About, Making } from './plan';
-
 export const cardStatuses = ['planned', 'cut', 'filmed', 'published'] as const;
 export type CardStatus = (typeof cardStatuses)[number];
 
@@ -25,22 +23,3 @@ export const currentPlanSchema = 5;
 export const mostPieces = 500;
 export const mostUses = 500;
 export const mostAccepted = 1000;
-
-/** What a new card says of itself beside its title. */
-export const plainAbout = {
-  occasion: '',
-  techniques: [],
-  status: 'planned',
-  filmOn: null,
-  publishOn: null,
-  checked: [],
-  notes: '',
-} as const satisfies Partial<About>;
-
-/** One copy, no spares, from what is owned. */
-export const plainMaking: Making = {
-  copies: 1,
-  spares: { by: 'each', count: 0 },
-  sheets: [],
-  usesLeftovers: true,
-};

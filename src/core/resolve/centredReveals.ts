@@ -1,5 +1,5 @@
 import { halveLength, subtractLengths, type Size } from '../length/length';
-import type { Reveals } from './resolvedCard';
+import type { Reveals } from './origins';
 
 /** What shows round a piece centred on what it lies on; an odd tick goes to the right or bottom. */
 export function centredReveals(support: Size, size: Size): Reveals {

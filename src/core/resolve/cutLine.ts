@@ -4,7 +4,7 @@ import { turnShape } from '../outline/turnShape';
 import { subtractLengths, zeroLength, type Size } from '../length/length';
 import { findDieSet, findStamp, type Library } from '../plan/library';
 import type { Paper } from '../plan/piece';
-import type { ResolvedPiece } from './resolvedCard';
+import type { ResolvedPiece } from './resolvedPiece';
 
 /** What the line of a piece of paper is made from, beside its rule. */
 export interface CutLineInput {

@@ -1,7 +1,7 @@
 import { kindOf } from '../kinds/kinds';
 import { corners, turned, type Outline } from '../outline/outline';
 import { clipped, stretched } from '../outline/stretched';
-import type { ResolvedPiece } from './resolvedCard';
+import type { ResolvedPiece } from './resolvedPiece';
 import type { ResolvedMark } from './resolvedMark';
 
 /** Anything that lies on a face. */

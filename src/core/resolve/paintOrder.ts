@@ -3,7 +3,8 @@ import type { Laid } from '../kinds/markKind';
 import type { PieceId } from '../plan/ids';
 import { faceIds, type FaceId } from '../plan/faces';
 import type { Placed } from './outlineOf';
-import type { ResolvedPiece, SupportId } from './resolvedCard';
+import type { ResolvedPiece } from './resolvedPiece';
+import type { SupportId } from './origins';
 import type { ResolvedMark } from './resolvedMark';
 
 /** What lies on each face, from the paper of the base to the front. */

@@ -8,7 +8,7 @@ import {
 } from '../length/length';
 import type { PieceId } from '../plan/ids';
 import type { PlaceRule } from '../plan/piece';
-import type { PlaceOrigin, Reveals, SupportId } from './resolvedCard';
+import type { PlaceOrigin, Reveals, SupportId } from './origins';
 import type { Rect } from '../outline/outline';
 
 export interface PlacedPiece {

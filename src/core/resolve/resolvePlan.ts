@@ -16,7 +16,8 @@ import { groupBySupport } from './groupBySupport';
 import { letterAt } from './letterAt';
 import { markOrder, paintOrder, stackOrder } from './paintOrder';
 import { resolveBase } from './resolveBase';
-import type { ResolvedBase, ResolvedCard, ResolvedPiece } from './resolvedCard';
+import type { ResolvedBase, ResolvedCard } from './resolvedCard';
+import type { ResolvedPiece } from './resolvedPiece';
 import type { ResolvedMark } from './resolvedMark';
 
 /**

@@ -3,7 +3,7 @@ import type { PlacedMark } from '../kinds/markKind';
 import type { Length } from '../length/length';
 import type { FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
-import type { PlaceOrigin, Reveals, SupportId } from './resolvedCard';
+import type { PlaceOrigin, Reveals, SupportId } from './origins';
 
 /** Whether a mark is to be read, so that nothing may lie on it. */
 export function holdsWords({ piece, stamp }: ResolvedMark): boolean {

@@ -2,7 +2,7 @@ import { subtractLengths, sumLengths, type Length, type Size } from '../length/l
 import type { PieceId } from '../plan/ids';
 import type { DieSet, Stamp } from '../plan/libraryItem';
 import type { Paper, SizeRule } from '../plan/piece';
-import type { SizeOrigin, SupportId } from './resolvedCard';
+import type { SizeOrigin, SupportId } from './origins';
 
 export interface SizedPiece extends Size {
   readonly origins: { readonly width: SizeOrigin; readonly height: SizeOrigin };

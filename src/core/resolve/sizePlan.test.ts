@@ -13,7 +13,7 @@ import { inches, millimetres } from '../length/length';
 import type { PieceId } from '../plan/ids';
 import type { SizeRule } from '../plan/piece';
 import type { Plan } from '../plan/plan';
-import type { ResolvedPiece } from './resolvedCard';
+import type { ResolvedPiece } from './resolvedPiece';
 import { resolvePlan } from './resolvePlan';
 
 const resolve = (plan: Plan) => resolvePlan(plan, library);

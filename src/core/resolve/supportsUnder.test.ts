@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { library, measure, pieceOn, planOf, stampedOn, wren } from '../../../test/support/plans';
-import { placedById, type ResolvedPiece } from './resolvedCard';
+import { placedById } from './resolvedCard';
+import type { ResolvedPiece } from './resolvedPiece';
 import { resolvePlan } from './resolvePlan';
 import { supportsUnder } from './supportsUnder';
 

@@ -1,5 +1,6 @@
 import type { PieceId } from '../plan/ids';
-import type { ResolvedCard, SupportId } from './resolvedCard';
+import type { ResolvedCard } from './resolvedCard';
+import type { SupportId } from './origins';
 
 /** The pieces a piece lies on in the end, the nearest first; the base is not told. */
 export function supportsUnder(

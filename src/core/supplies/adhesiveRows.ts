@@ -2,7 +2,7 @@ import { adhesive, adhesiveIds, type AdhesiveId } from '../paper/adhesives';
 import type { AdhesiveItem } from '../plan/libraryItem';
 import { newestOf } from '../plan/library';
 import type { Plan } from '../plan/plan';
-import type { ResolvedPiece } from '../resolve/resolvedCard';
+import type { ResolvedPiece } from '../resolve/resolvedPiece';
 import { holdingOf } from '../stash/holdings';
 import { adhesiveAmount } from './adhesiveAmount';
 import { lackingOf, usesOf, type SupplyInput, type SupplyRow } from './supplyRow';

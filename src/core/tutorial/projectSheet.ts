@@ -12,12 +12,9 @@ import type { Motion } from '../plan/piece';
 import { isCutToShape, sideLengths } from '../plan/pieces';
 import { outlineOfPaper } from '../resolve/outlineOf';
 import type { Plan } from '../plan/plan';
-import {
-  letterOf,
-  type ResolvedCard,
-  type ResolvedPiece,
-  type Reveals,
-} from '../resolve/resolvedCard';
+import { letterOf, type ResolvedCard } from '../resolve/resolvedCard';
+import type { ResolvedPiece } from '../resolve/resolvedPiece';
+import type { Reveals } from '../resolve/origins';
 
 /** One piece to cut, as the sheet lists it. */
 export interface CutRow {

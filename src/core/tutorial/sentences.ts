@@ -4,7 +4,7 @@ import { writeLengthBoth, writeSizeBoth } from '../length/writeBoth';
 import type { Fold } from '../paper/cardFormat';
 import { sides } from '../plan/faces';
 import type { Motion } from '../plan/piece';
-import type { Reveals } from '../resolve/resolvedCard';
+import type { Reveals } from '../resolve/origins';
 import { aOrAn, joinWords } from '../words/phrases';
 import { isSameBorder } from '../tolerances';
 import type { CutRow, ProjectSheet } from './projectSheet';

@@ -5,11 +5,8 @@ import type { DieSet } from '../../core/plan/libraryItem';
 import { dieSetsOf, findDieSet, type Library } from '../../core/plan/library';
 import type { Paper, SizeRule } from '../../core/plan/piece';
 import { centredReveals } from '../../core/resolve/centredReveals';
-import {
-  supportRect,
-  type ResolvedCard,
-  type ResolvedPiece,
-} from '../../core/resolve/resolvedCard';
+import { supportRect, type ResolvedCard } from '../../core/resolve/resolvedCard';
+import type { ResolvedPiece } from '../../core/resolve/resolvedPiece';
 import { writeRevealsShort } from '../../core/tutorial/sentences';
 import { DieFinder } from './DieFinder';
 import { changePiece } from '../../core/plan/pieceEdits';

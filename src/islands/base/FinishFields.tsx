@@ -7,7 +7,7 @@ import { sides } from '../../core/plan/faces';
 import type { Paper } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
 import { centredReveals } from '../../core/resolve/centredReveals';
-import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
+import type { ResolvedPiece } from '../../core/resolve/resolvedPiece';
 import { LengthField } from '../parts/LengthField';
 import { TextField } from '../parts/TextField';
 import { changePiece, type ChangeOf } from '../../core/plan/pieceEdits';

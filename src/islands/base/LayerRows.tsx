@@ -14,13 +14,9 @@ import { stackOn } from '../../core/plan/movePiece';
 import { faceName, looksForward, type FaceId } from '../../core/plan/faces';
 import type { Piece } from '../../core/plan/piece';
 import type { Plan } from '../../core/plan/plan';
-import {
-  letterOf,
-  piecesOn,
-  type ResolvedCard,
-  type ResolvedPiece,
-  type SupportId,
-} from '../../core/resolve/resolvedCard';
+import { letterOf, piecesOn, type ResolvedCard } from '../../core/resolve/resolvedCard';
+import type { ResolvedPiece } from '../../core/resolve/resolvedPiece';
+import type { SupportId } from '../../core/resolve/origins';
 import { writeRevealsShort } from '../../core/tutorial/sentences';
 
 interface Props {

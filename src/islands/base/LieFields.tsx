@@ -5,7 +5,7 @@ import { withAllOn } from '../../core/plan/pieceSets';
 import type { Paper } from '../../core/plan/piece';
 import { papersOf } from '../../core/plan/pieces';
 import type { Plan } from '../../core/plan/plan';
-import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
+import type { ResolvedPiece } from '../../core/resolve/resolvedPiece';
 import { PlaceFields } from './PlaceFields';
 import { changePiece } from '../../core/plan/pieceEdits';
 import type { TicketActions } from './ticketActions';

@@ -2,7 +2,7 @@ import { zeroLength, type Unit } from '../../core/length/length';
 import { asTyped, type TypedLength } from '../../core/length/typedLength';
 import type { PieceId } from '../../core/plan/ids';
 import type { PlaceRule } from '../../core/plan/piece';
-import type { Reveals } from '../../core/resolve/resolvedCard';
+import type { Reveals } from '../../core/resolve/origins';
 import { LengthField } from '../parts/LengthField';
 
 interface Props {

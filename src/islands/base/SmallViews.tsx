@@ -10,7 +10,8 @@ import {
 import type { Fold } from '../../core/paper/cardFormat';
 import type { Score } from '../../core/paper/layOutBlank';
 import { faceName, facesOf, isInside, type FaceId } from '../../core/plan/faces';
-import type { ResolvedCard, ResolvedPiece } from '../../core/resolve/resolvedCard';
+import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import type { ResolvedPiece } from '../../core/resolve/resolvedPiece';
 import { capitalise, joinWords } from '../../core/words/phrases';
 import { FacePicture } from '../parts/FacePicture';
 

@@ -2,7 +2,8 @@ import { sumLengths } from '../../core/length/length';
 import { adhesive } from '../../core/paper/adhesives';
 import type { Fold } from '../../core/paper/cardFormat';
 import { looksForward, type FaceId } from '../../core/plan/faces';
-import type { ResolvedCard, ResolvedPiece } from '../../core/resolve/resolvedCard';
+import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import type { ResolvedPiece } from '../../core/resolve/resolvedPiece';
 
 /** A rectangle on screen, in CSS pixels. */
 export interface Box {

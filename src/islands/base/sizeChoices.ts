@@ -1,7 +1,7 @@
 import { longerOf, shorterOf, sumLengths, zeroLength, type Length } from '../../core/length/length';
 import { asTyped, type TypedLength } from '../../core/length/typedLength';
 import type { SizeRule } from '../../core/plan/piece';
-import type { ResolvedPiece } from '../../core/resolve/resolvedCard';
+import type { ResolvedPiece } from '../../core/resolve/resolvedPiece';
 
 /** One figure of a size rule: its label, its value now, and the rule with another value in it. */
 export interface SizeField {

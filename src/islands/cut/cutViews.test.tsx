@@ -10,7 +10,7 @@ import { stepSentence } from '../../core/cutting/cutSentences';
 import { planCuts, usualBudget } from '../../core/cutting/planCuts';
 import { lastOf } from '../../core/cutting/planSheets';
 import { TICKS_PER_INCH } from '../../core/length/length';
-import { plainMaking } from '../../core/plan/planFacts';
+import { plainMaking } from '../../core/plan/plainPlan';
 import { pieceContours } from '../../core/drawing/pieceContours';
 import { resolvePlan } from '../../core/resolve/resolvePlan';
 import { BatchForm } from './BatchForm';

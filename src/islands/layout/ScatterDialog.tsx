@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { ScatterInput } from '../../core/composition/scatterDots';
 import { inches, millimetres, type Length, type Unit } from '../../core/length/length';
 import { asTyped, type TypedLength } from '../../core/length/typedLength';
-import { dotLooks } from '../../core/plan/pieces';
+import { dotLooks } from '../../core/plan/pieces/looks';
 import { Dialog } from '../parts/Dialog';
 import { LengthField } from '../parts/LengthField';
 import { SeedField } from './SeedField';

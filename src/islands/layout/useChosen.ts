@@ -2,7 +2,8 @@ import { useState } from 'react';
 import type { Placed } from '../../core/resolve/outlineOf';
 import type { FaceId } from '../../core/plan/faces';
 import type { PieceId } from '../../core/plan/ids';
-import { type ResolvedCard, type SupportId, placedById } from '../../core/resolve/resolvedCard';
+import { type ResolvedCard, placedById } from '../../core/resolve/resolvedCard';
+import type { SupportId } from '../../core/resolve/origins';
 
 /** What is selected on the table; the first leads. */
 export interface Chosen {

@@ -17,7 +17,8 @@ import type { Paper, Piece, Support } from '../../core/plan/piece';
 import { isPaper, sameSupport } from '../../core/plan/pieces';
 import type { Plan } from '../../core/plan/plan';
 import { mostPieces } from '../../core/plan/planFacts';
-import { supportRect, type ResolvedCard, type SupportId } from '../../core/resolve/resolvedCard';
+import { supportRect, type ResolvedCard } from '../../core/resolve/resolvedCard';
+import type { SupportId } from '../../core/resolve/origins';
 import { holdsWords } from '../../core/resolve/resolvedMark';
 import { centre, movingWith, nudgeAll, turnBy } from '../../core/composition/moveThings';
 import {

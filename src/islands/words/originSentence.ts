@@ -1,7 +1,8 @@
 import { writeLength, writeSize } from '../../core/length/formatLength';
 import type { Length, Size, Unit } from '../../core/length/length';
 import { cardFormat } from '../../core/paper/cardFormats';
-import { letterOf, type ResolvedCard, type SizeOrigin } from '../../core/resolve/resolvedCard';
+import { letterOf, type ResolvedCard } from '../../core/resolve/resolvedCard';
+import type { SizeOrigin } from '../../core/resolve/origins';
 
 /** Why both sides are what they are: one sentence where one reason holds for both. */
 export function sizeOriginSentence(

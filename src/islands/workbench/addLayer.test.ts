@@ -15,7 +15,7 @@ import type { Library } from '../../core/plan/library';
 import type { FaceId } from '../../core/plan/faces';
 import type { Plan } from '../../core/plan/plan';
 import { resolvePlan } from '../../core/resolve/resolvePlan';
-import type { SupportId } from '../../core/resolve/resolvedCard';
+import type { SupportId } from '../../core/resolve/origins';
 import { addLayer, addMatRound, removeLayer } from './addLayer';
 import { keepSizes, sizeChanges } from './sizeChanges';
 import { findPaper } from '../../core/plan/pieces';

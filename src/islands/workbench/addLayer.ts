@@ -11,7 +11,8 @@ import type { Paper, Support } from '../../core/plan/piece';
 import { findPaper, papersOf, plainPiece } from '../../core/plan/pieces';
 import type { Plan } from '../../core/plan/plan';
 import { putMatUnder } from '../../core/plan/putMatUnder';
-import type { ResolvedCard, SupportId } from '../../core/resolve/resolvedCard';
+import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import type { SupportId } from '../../core/resolve/origins';
 import { changePiece, removePiece } from '../../core/plan/pieceEdits';
 
 /**

@@ -4,7 +4,7 @@ import { faceOf } from '../../core/plan/movePiece';
 import { facesOf, nextFace, type FaceId } from '../../core/plan/faces';
 import { isPaper } from '../../core/plan/pieces';
 import type { Plan } from '../../core/plan/plan';
-import type { SupportId } from '../../core/resolve/resolvedCard';
+import type { SupportId } from '../../core/resolve/origins';
 import { allRows } from '../base/LayerRows';
 import { viewAt, type ViewId } from './stations';
 

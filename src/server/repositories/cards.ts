@@ -7,7 +7,7 @@ import type { Library } from '../../core/plan/library';
 import { currentPlanSchema } from '../../core/plan/planFacts';
 import { planSchema, type Plan } from '../../core/plan/plan';
 import { upgradePlan } from '../../core/plan/upgradePlan';
-import type { Database, Transaction } from '../database';
+import type { Database, Transaction } from '../storeTypes';
 import { cards, revisions } from '../schema';
 
 /** A card as it is kept. */

@@ -4,7 +4,7 @@ import type { CardId } from '../../core/plan/ids';
 import type { Holding } from '../../core/stash/holding';
 import { giveBack, takeFrom } from '../../core/stash/takeFrom';
 import type { Taking } from '../../core/stash/taking';
-import type { Database, Transaction } from '../database';
+import type { Database, Transaction } from '../storeTypes';
 import { cards, cutBatches } from '../schema';
 import { lockStash, readHolding, writeHolding } from './stash';
 

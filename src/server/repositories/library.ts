@@ -1,7 +1,7 @@
 import { asc, inArray, sql } from 'drizzle-orm';
 import { libraryItemSchema, type LibraryItem } from '../../core/plan/libraryItem';
 import { findItem, type Library } from '../../core/plan/library';
-import type { Database, Transaction } from '../database';
+import type { Database, Transaction } from '../storeTypes';
 import { libraryItems } from '../schema';
 
 /** Items read before, each database its own, by id and version: a version never changes. */

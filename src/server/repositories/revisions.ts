@@ -2,7 +2,7 @@ import { and, asc, desc, eq, lt } from 'drizzle-orm';
 import type { Edit } from '../../core/plan/edit';
 import type { CardId, DesignerId } from '../../core/plan/ids';
 import type { Plan } from '../../core/plan/plan';
-import type { Database } from '../database';
+import type { Database } from '../storeTypes';
 import { revisions } from '../schema';
 import { planAtRevision, readStoredEdits } from './saveEdits';
 

@@ -4,7 +4,7 @@ import { fiveLayers, pieceOn, reveal, typed } from '../../../test/support/plans'
 import { freshId, someTime, testDatabase } from '../../../test/support/store';
 import type { Edit } from '../../core/plan/edit';
 import type { CardId, DesignerId, LibraryId, PieceId } from '../../core/plan/ids';
-import type { Database } from '../database';
+import type { Database } from '../storeTypes';
 import { revisions } from '../schema';
 import {
   createCard,

@@ -6,7 +6,7 @@ import { doCommute, editTouches, supportsExist } from '../../core/plan/editTouch
 import type { CardId, DesignerId } from '../../core/plan/ids';
 import { planSchema, type Plan } from '../../core/plan/plan';
 import { currentPlanSchema } from '../../core/plan/planFacts';
-import type { Database, Transaction } from '../database';
+import type { Database, Transaction } from '../storeTypes';
 import { cards, revisions } from '../schema';
 import { readStoredPlan } from './cards';
 

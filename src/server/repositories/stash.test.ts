@@ -7,7 +7,7 @@ import type { LibraryItem } from '../../core/plan/libraryItem';
 import type { Holding } from '../../core/stash/holding';
 import { emptyHolding } from '../../core/stash/holdings';
 import type { Taking } from '../../core/stash/taking';
-import type { Database } from '../database';
+import type { Database } from '../storeTypes';
 import { createCard } from './cards';
 import { dropBatch, findBatch, giveBackForBatch, keepBatch, takeForBatch } from './cutBatches';
 import { readLibrary } from './library';

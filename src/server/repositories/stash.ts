@@ -4,7 +4,7 @@ import { libraryItemSchema, type LibraryItem } from '../../core/plan/libraryItem
 import { holdingSchema, type Holding } from '../../core/stash/holding';
 import { emptyHolding } from '../../core/stash/holdings';
 import type { StashChange } from '../../core/stash/stashChange';
-import type { Database, Transaction } from '../database';
+import type { Database, Transaction } from '../storeTypes';
 import { holdings, libraryItems } from '../schema';
 
 /** Every holding there is. */

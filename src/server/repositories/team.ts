@@ -2,7 +2,7 @@ import { asc, eq } from 'drizzle-orm';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import { defaultHabits, habitsSchema, type Habits } from '../../core/plan/habits';
 import { upgradeHabits } from '../../core/plan/upgrades/upgradeHabits';
-import type { Database, Transaction } from '../database';
+import type { Database, Transaction } from '../storeTypes';
 import { designers, house, releases } from '../schema';
 
 /** The designers by name. */

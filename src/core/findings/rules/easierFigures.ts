@@ -4,7 +4,7 @@ import type { Edit, SimpleEdit } from '../../plan/edit';
 import { batchEdits } from '../../plan/batchEdits';
 import { sides, type Side } from '../../plan/faces';
 import type { SizeRule } from '../../plan/piece';
-import type { Reveals } from '../../resolve/resolvedCard';
+import type { Reveals } from '../../resolve/origins';
 import type { EasierSize, Finding, Rule } from '../finding';
 import { isChanged, proposeEasier, type EasierPiece } from '../proposeEasier';
 import { changePiece } from '../../plan/pieceEdits';

@@ -3,7 +3,7 @@ import { lineDistance } from '../../outline/distance';
 import { outlineOf } from '../../resolve/outlineOf';
 import { splitWindows } from '../../outline/splitWindows';
 import { adhesive } from '../../paper/adhesives';
-import type { ResolvedPiece } from '../../resolve/resolvedCard';
+import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import { findOnPiece, type Finding, type Rule } from '../finding';
 import { changePiece } from '../../plan/pieceEdits';
 

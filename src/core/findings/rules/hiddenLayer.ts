@@ -1,5 +1,5 @@
 import { sumLengths } from '../../length/length';
-import type { ResolvedPiece } from '../../resolve/resolvedCard';
+import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import type { Rect } from '../../outline/outline';
 import { findOnPiece, type Finding, type Rule } from '../finding';
 import { changePiece } from '../../plan/pieceEdits';

@@ -1,5 +1,6 @@
 import { subtractLengths, zeroLength } from '../../length/length';
-import { letterOf, supportRect, type ResolvedPiece } from '../../resolve/resolvedCard';
+import { letterOf, supportRect } from '../../resolve/resolvedCard';
+import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import type { Fold } from '../../paper/cardFormat';
 import { isInside, scoreSides, sides, type Side } from '../../plan/faces';
 import { usualReveals } from '../../plan/usualReveals';

@@ -2,7 +2,8 @@ import { isCutToShape } from '../../plan/pieces';
 import { sameSize, type Length, type Size } from '../../length/length';
 import { isOnMarks, nearestMarks } from '../../length/marks';
 import { sheets } from '../../paper/sheets';
-import { supportRect, type ResolvedPiece } from '../../resolve/resolvedCard';
+import { supportRect } from '../../resolve/resolvedCard';
+import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import { findOnPiece, type Finding, type Remedy, type Rule, type RuleInput } from '../finding';
 import { resizeRemedy } from './sizeRemedy';
 

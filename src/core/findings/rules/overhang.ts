@@ -2,7 +2,8 @@ import { boundsOf } from '../../outline/outline';
 import { outlineOf } from '../../resolve/outlineOf';
 import { lengthFromTicks, type Length } from '../../length/length';
 import type { Side } from '../../plan/faces';
-import type { ResolvedCard, ResolvedPiece } from '../../resolve/resolvedCard';
+import type { ResolvedCard } from '../../resolve/resolvedCard';
+import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import { findOnThing, type Finding, type Rule } from '../finding';
 import { changePiece } from '../../plan/pieceEdits';
 

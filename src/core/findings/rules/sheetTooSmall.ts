@@ -5,7 +5,7 @@ import { sixteenthInch } from '../../length/marks';
 import { sheetOf } from '../../paper/sheets';
 import type { Stock } from '../../plan/libraryItem';
 import { stocksOf, type Library } from '../../plan/library';
-import type { ResolvedPiece } from '../../resolve/resolvedCard';
+import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import type { Finding, Remedy, Rule, RuleInput } from '../finding';
 import { findJoin, joinEdit } from '../joinPiece';
 import { changePiece } from '../../plan/pieceEdits';

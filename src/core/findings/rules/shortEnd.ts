@@ -1,5 +1,5 @@
 import { lengthFromTicks } from '../../length/length';
-import type { ResolvedPiece } from '../../resolve/resolvedCard';
+import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import type { Rect } from '../../outline/outline';
 import type { Side } from '../../plan/faces';
 import { groupBySupport } from '../../resolve/groupBySupport';

@@ -4,7 +4,8 @@ import type { Edit } from '../../plan/edit';
 import type { SizeRule } from '../../plan/piece';
 import { centred } from '../../plan/pieces';
 import { centredReveals } from '../../resolve/centredReveals';
-import type { ResolvedPiece, Reveals } from '../../resolve/resolvedCard';
+import type { ResolvedPiece } from '../../resolve/resolvedPiece';
+import type { Reveals } from '../../resolve/origins';
 import type { Remedy } from '../finding';
 import { changePiece } from '../../plan/pieceEdits';
 

@@ -4,7 +4,7 @@ import { boundsOf, boxesOverlap } from '../../outline/outline';
 import { outlineOf } from '../../resolve/outlineOf';
 import { adhesives } from '../../paper/adhesives';
 import { groupBySupport } from '../../resolve/groupBySupport';
-import type { ResolvedPiece } from '../../resolve/resolvedCard';
+import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import { bendsOver } from '../../tolerances';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
 import { changePiece } from '../../plan/pieceEdits';

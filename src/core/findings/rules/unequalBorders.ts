@@ -1,4 +1,5 @@
-import { letterOf, piecesOn, supportRect, type ResolvedPiece } from '../../resolve/resolvedCard';
+import { letterOf, piecesOn, supportRect } from '../../resolve/resolvedCard';
+import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import type { Rect } from '../../outline/outline';
 import { isSameBorder } from '../../tolerances';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';

@@ -3,7 +3,8 @@ import { type Bounds, boundsOf, type Rect } from '../../outline/outline';
 import { outlineOf } from '../../resolve/outlineOf';
 import { splitWindows } from '../../outline/splitWindows';
 import type { Side } from '../../plan/faces';
-import { supportRect, type ResolvedCard, type ResolvedPiece } from '../../resolve/resolvedCard';
+import { supportRect, type ResolvedCard } from '../../resolve/resolvedCard';
+import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import { findOnPiece, type Finding, type Rule } from '../finding';
 
 /** So much of a window a panel fills that is meant to be seen through it whole. */

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { typedLengthSchema } from '../../length/lengthSchema';
 import { colourSchema, libraryRefSchema } from '../items/itemShape';
-import { dotLooks } from '../pieces';
+import { dotLooks } from './looks';
 import { commonShape } from './common';
 
 /** Something round: a gem, a drop, a splash. */

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { adhesiveIds } from '../../paper/adhesives';
 import { typedLengthSchema } from '../../length/lengthSchema';
 import { libraryRefSchema } from '../items/itemShape';
-import { overhangs } from '../pieces';
+import { overhangs } from './looks';
 import { commonShape } from './common';
 import { motionSchema } from './motion';
 import { sidesShape } from './sidesShape';

@@ -1,4 +1,4 @@
-import { dotLooks } from '../../../core/plan/pieces';
+import { dotLooks } from '../../../core/plan/pieces/looks';
 import { LengthField } from '../../parts/LengthField';
 import { ColourField } from '../ColourField';
 import { Choice } from './Choice';

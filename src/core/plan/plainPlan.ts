@@ -1,0 +1,20 @@
+import type { About, Making } from './plan';
+
+/** What a new card says of itself beside its title. */
+export const plainAbout = {
+  occasion: '',
+  techniques: [],
+  status: 'planned',
+  filmOn: null,
+  publishOn: null,
+  checked: [],
+  notes: '',
+} as const satisfies Partial<About>;
+
+/** One copy, no spares, from what is owned. */
+export const plainMaking: Making = {
+  copies: 1,
+  spares: { by: 'each', count: 0 },
+  sheets: [],
+  usesLeftovers: true,
+};
