@@ -13,7 +13,8 @@ import {
 import { computeCard } from '../computeCard';
 import type { CardId } from '../plan/ids';
 import type { Plan } from '../plan/plan';
-import { drawFace, unknownColour, type DrawnPiece } from './drawFace';
+import { unknownColour } from '../kinds/paint';
+import { drawFace, type DrawnPiece } from './drawFace';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { standingCard, standingPicture } from './standingCard';
 

@@ -1,12 +1,13 @@
 import { kindOf } from '../kinds/kinds';
+import { isPatterned } from '../kinds/paint';
 import type { Stroke } from '../kinds/stroke';
 import { lengthFromTicks, subtractLengths, zeroLength, type Length } from '../length/length';
-import { adhesive } from '../paper/adhesives';
 import type { FaceId } from '../plan/faces';
 import type { DieSet } from '../plan/libraryItem';
 import type { Mark } from '../plan/piece';
 import type { Polygon } from '../geometry/flattenPath';
 import { turnedCorners, type Rect } from '../outline/outline';
+import { isLifted } from '../resolve/bond';
 import type { ResolvedBase, ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedPiece } from '../resolve/resolvedPiece';
 import { isMark } from '../resolve/outlineOf';
@@ -49,9 +50,6 @@ export interface DrawnMark {
   readonly from: readonly [Mark, ResolvedMark['stamp'], ResolvedMark['stencil']] | undefined;
 }
 
-/** Shown where the stock is not known. */
-export const unknownColour = '#c9c5bd';
-
 /** The base and what lies on a face, lowest first: what screen, ledge and print all draw. */
 export function drawFace(card: ResolvedCard, face: FaceId): readonly DrawnPiece[] {
   // Marks across both flaps are drawn on the last, so that neither flap hides them.
@@ -69,7 +67,8 @@ function drawPaper({
   clip,
   shape,
   stitch,
-  stock,
+  paint,
+  bonds,
   piece,
 }: ResolvedPiece): DrawnPiece {
   const isCutDown = shape !== undefined && piece.crop !== null;
@@ -82,9 +81,9 @@ function drawPaper({
     isMirrored: piece.isMirrored,
     uncut,
     clips: [...(isCutDown ? [turnedCorners(rect, piece.place.turn)] : []), ...(clip ? [clip] : [])],
-    colour: stock?.colour ?? unknownColour,
-    patterned: stock?.paper === 'patterned',
-    lifted: adhesive(piece.attach).foam,
+    colour: paint.colour,
+    patterned: isPatterned(paint),
+    lifted: isLifted({ bonds }),
     marks: [],
   };
 }
@@ -112,7 +111,7 @@ function boxRound(a: Rect, b: Rect): Rect {
 }
 
 /** One sheet, or the two flaps of a gate seen from the front. */
-function drawBase({ face: size, stock, scores }: ResolvedBase, face: FaceId): DrawnPiece[] {
+function drawBase({ face: size, paint, scores }: ResolvedBase, face: FaceId): DrawnPiece[] {
   const leaf = (id: string, rect: Rect): DrawnPiece => ({
     id,
     rect,
@@ -122,8 +121,8 @@ function drawBase({ face: size, stock, scores }: ResolvedBase, face: FaceId): Dr
     stitch: undefined,
     isMirrored: false,
     clips: [],
-    colour: stock?.colour ?? unknownColour,
-    patterned: stock?.paper === 'patterned',
+    colour: paint.colour,
+    patterned: isPatterned(paint),
     lifted: false,
     marks: [],
   });

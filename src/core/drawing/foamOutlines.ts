@@ -1,4 +1,5 @@
 import { growOutline } from '../outline/polygons';
+import { isHeldBy } from '../resolve/bond';
 import { outlineOf } from '../resolve/outlineOf';
 import type { Outline } from '../outline/outline';
 import type { PieceId } from '../plan/ids';
@@ -17,7 +18,7 @@ export interface FoamOutline {
 /** The foam sheets of a card: each piece that lies on one, smaller on every side by the habit, its windows larger. */
 export function foamOutlines({ habits }: Plan, card: ResolvedCard): readonly FoamOutline[] {
   return card.pieces
-    .filter(({ piece }) => piece.attach === 'foam-sheet')
+    .filter((piece) => isHeldBy(piece, 'foam-sheet'))
     .map((placed) => ({
       id: placed.id,
       letter: placed.letter,

@@ -7,7 +7,7 @@ import { faceName } from '../plan/faces';
 import type { CardId } from '../plan/ids';
 import type { Plan } from '../plan/plan';
 import type { CardStatus } from '../plan/planFacts';
-import { drawFace, unknownColour, type DrawnPiece } from './drawFace';
+import { drawFace, type DrawnPiece } from './drawFace';
 
 /** A card as it stands on the Ledge: how large it is, what is said beneath, what it is found by. Its picture comes apart. */
 export interface StandingCard {
@@ -46,7 +46,7 @@ export function standingCard(
   { card, findings }: ComputedCard,
 ): StandingCard {
   const { about, base } = plan;
-  const { face, blank, stock } = card.base;
+  const { face, blank, stock, paint } = card.base;
   const { title, designerId, releaseId, status, filmOn, occasion, techniques } = about;
   const stops = findings.filter(({ severity }) => severity === 'stop').length;
   const format = base.format.kind === 'named' ? cardFormat(base.format.id).name : 'custom';
@@ -80,7 +80,7 @@ export function standingCard(
     fold: base.fold,
     isLying,
     face,
-    colour: stock?.colour ?? unknownColour,
+    colour: paint.colour,
     stops,
     looks: findings.length - stops,
     words: [...new Set(words.filter(Boolean))].join(' ').toLowerCase(),

@@ -1,5 +1,5 @@
-import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { demoCards } from '../../../test/support/demoCards';
 import {
   library,
   measure,
@@ -13,18 +13,12 @@ import {
 import { millimetres } from '../length/length';
 import { drawJig, type JigPen } from '../drawing/jigDrawing';
 import { boundsOf, type Outline } from '../outline/outline';
-import { readCardFile } from '../plan/cardFile';
 import type { Plan } from '../plan/plan';
 import type { Library } from '../plan/library';
 import { outlineOf } from '../resolve/outlineOf';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { boxOnFace, rulerFigures } from './rulerFigures';
 
-const demo = readdirSync('demo/cards').map((name) => {
-  const read = readCardFile(readFileSync(`demo/cards/${name}`, 'utf8'));
-  if (!read.ok) throw new Error(name);
-  return read.file;
-});
 const cropped = {
   ...stampedOn('panel', 'bird', wren),
   crop: { left: typed('0'), top: typed('0'), right: typed('1'), bottom: typed('0') },
@@ -45,7 +39,7 @@ function turnedBy(plan: Plan, items: Library, id: string, turn: number) {
 describe('what a piece is measured by', () => {
   it('does not jump when it is turned by a tenth of a degree, every piece of the demo', () => {
     let looked = 0;
-    for (const { plan, library: items } of demo)
+    for (const { plan, library: items } of demoCards)
       for (const { id, place } of plan.pieces) {
         if (place.turn !== 0) continue;
         const [straight, turned] = [0, 0.1].map((turn) => turnedBy(plan, items, id, turn).placed);

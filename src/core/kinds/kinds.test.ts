@@ -1,22 +1,15 @@
-import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { demoCards } from '../../../test/support/demoCards';
 import { boundsOf } from '../outline/outline';
-import { readCardFile } from '../plan/cardFile';
 import type { LibraryRef } from '../plan/libraryItem';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { itemsOf, kindOf, mapItems } from './kinds';
-
-const demo = readdirSync('demo/cards').map((name) => {
-  const read = readCardFile(readFileSync(`demo/cards/${name}`, 'utf8'));
-  if (!read.ok) throw new Error(name);
-  return read.file;
-});
 
 describe('the kinds of pieces', () => {
   it('tell every item they refer to, and take others in their place', () => {
     const seen = new Set<string>();
     const newer = ({ id, version }: LibraryRef) => ({ id, version: version + 1 });
-    for (const { plan } of demo)
+    for (const { plan } of demoCards)
       for (const piece of plan.pieces) {
         expect(mapItems(piece, (ref) => ref)).toEqual(piece);
         expect(itemsOf(mapItems(piece, newer))).toEqual(itemsOf(piece).map(newer));
@@ -30,7 +23,7 @@ describe('the kinds of pieces', () => {
 
   it('keep to their boxes, and are drawn in the colours they tell', () => {
     let looked = 0;
-    for (const { plan, library } of demo)
+    for (const { plan, library } of demoCards)
       for (const mark of resolvePlan(plan, library).marks) {
         const kind = kindOf(mark.piece);
         const { x0, y0, x1, y1 } = boundsOf(kind.outline(mark));
@@ -41,7 +34,7 @@ describe('the kinds of pieces', () => {
         expect(y0).toBeGreaterThanOrEqual(y - slack);
         expect(x1).toBeLessThanOrEqual(x + width + slack);
         expect(y1).toBeLessThanOrEqual(y + height + slack);
-        const colours = new Set(kind.colours(mark.piece));
+        const colours = new Set(mark.paints.flatMap((paint) => paint?.colour ?? []));
         const strokes = kind.strokes(mark);
         expect(strokes.length).toBeGreaterThan(0);
         for (const stroke of strokes) expect(colours).toContain(stroke.colour);

@@ -4,6 +4,7 @@ import type { Outline, Rect } from '../outline/outline';
 import type { LibraryRef, Stamp, Stencil } from '../plan/libraryItem';
 import type { Library } from '../plan/library';
 import type { Mark, PieceOf } from '../plan/piece';
+import type { Paint } from './paint';
 import type { Stroke } from './stroke';
 
 /** How a mark lies among those on its paper: under the prints, among them, or stuck and dropped on at the end. */
@@ -40,6 +41,8 @@ export interface PlacedMark<Piece extends Mark = Mark> extends Pick<
   readonly rect: Rect;
   /** The box of all of it, where a part is masked off; else the same. */
   readonly whole: Rect;
+  /** By its layers; undefined for one that is left out. */
+  readonly paints: readonly (Paint | undefined)[];
 }
 
 /** What a piece of any kind refers to in the stash. */
@@ -58,8 +61,8 @@ export interface MarkKind<Kind extends Mark['kind']> extends ItemUser<PieceOf<Ki
   readonly goesThroughJig: boolean;
   /** What it is called where it is listed. */
   readonly sortOf: (mark: PlacedMark<PieceOf<Kind>>) => string;
-  /** Every colour it has, as far as it has one. */
-  readonly colours: (piece: PieceOf<Kind>) => readonly string[];
+  /** What each of its layers is seen in; undefined for one that is left out. */
+  readonly paints: (piece: PieceOf<Kind>) => readonly (Paint | undefined)[];
   /** @param under what it lies on */
   readonly size: (piece: PieceOf<Kind>, library: Library, under: Size) => SizedMarkOutcome;
   /** What it covers, before it is turned. */

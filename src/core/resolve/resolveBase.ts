@@ -1,3 +1,4 @@
+import { paintOfStock } from '../kinds/paint';
 import { millimetres } from '../length/length';
 import { cardFormat } from '../paper/cardFormats';
 import { layOutBlank, layOutFormat } from '../paper/layOutBlank';
@@ -12,7 +13,12 @@ export const unknownCaliper = millimetres(0.36);
 /** Makes figures of the base: its face, blank and scores, and where they come from. */
 export function resolveBase(base: Base, library: Library): ResolvedBase {
   const stock = findStock(library, base.stock);
-  const common = { letter: letterAt(0), stock, caliper: stock?.caliper.ticks ?? unknownCaliper };
+  const common = {
+    letter: letterAt(0),
+    stock,
+    paint: paintOfStock(stock),
+    caliper: stock?.caliper.ticks ?? unknownCaliper,
+  };
   if (base.format.kind === 'custom') {
     const { width, height } = base.format.size;
     const layout = layOutBlank({ width: width.ticks, height: height.ticks }, base.fold);

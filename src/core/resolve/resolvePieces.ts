@@ -7,6 +7,7 @@ import { findStock, type Library } from '../plan/library';
 import type { Mark, Paper, Piece, PlaceRule } from '../plan/piece';
 import { isPaper } from '../plan/pieces';
 import type { Plan } from '../plan/plan';
+import { bondsOf, liftOf } from './bond';
 import { cutLine } from './cutLine';
 import { placePiece } from './placePiece';
 import { unknownCaliper } from './resolveBase';
@@ -15,6 +16,7 @@ import type { ResolvedPiece } from './resolvedPiece';
 import type { SupportId } from './origins';
 import type { ResolvedMark } from './resolvedMark';
 import { kindOf } from '../kinds/kinds';
+import { paintOfStock, type Paint } from '../kinds/paint';
 import { isInCircle, sizeOf, supportOf, type SizeTask } from './sizePlan';
 
 /** A piece as far as it is known by itself, before those that lie on it and its letter are. */
@@ -87,7 +89,10 @@ function underOf(
   if ('face' in on) {
     if (!task.faces.includes(on.face)) return fail(piece, { code: 'no-face', face: on.face });
     const rect = { x: zeroLength, y: zeroLength, ...task.base.face };
-    return { ok: true, under: { id: 'base', face: on.face, rect, top: zeroLength } };
+    return {
+      ok: true,
+      under: { id: 'base', face: on.face, rect, top: zeroLength, paint: task.base.paint },
+    };
   }
   const under = task.byId.get(on.piece);
   if (!under) return fail(piece, { code: 'nothing-under' });
@@ -95,7 +100,7 @@ function underOf(
     return fail(piece, { code: 'circle' });
   const support = resolvePiece(under, task);
   if (!support.ok) return fail(piece, { code: 'below', support: under.id });
-  const { id, face, rect, foot, caliper } = support.piece;
+  const { id, face, rect, foot, caliper, paint } = support.piece;
   return {
     ok: true,
     under: {
@@ -103,6 +108,7 @@ function underOf(
       face,
       rect,
       top: sumLengths(foot, caliper),
+      paint,
       mat: under,
       outline:
         isPaper(piece) && piece.overhang === 'with-support'
@@ -180,6 +186,8 @@ function resolveMarkOnSupport(piece: Mark, task: Resolving): MarkOutcome {
       whole: { ...whole, x: subtractLengths(rect.x, shown.x), y: subtractLengths(rect.y, shown.y) },
       reveals,
       origins,
+      paints: kindOf(piece).paints(piece),
+      ground: under.paint,
       height,
       foot: under.top,
       stamp,
@@ -204,6 +212,7 @@ interface Under {
   readonly face: FaceId;
   readonly rect: Rect;
   readonly top: Length;
+  readonly paint: Paint;
   readonly mat?: Paper;
   /** Of a piece, where it is asked for. */
   readonly outline?: Outline | undefined;
@@ -220,7 +229,8 @@ function resolveOn(piece: Paper, task: Resolving, under: Under): Outcome {
   const { face, library } = task;
   const line = cutLine(piece, { rect, uncut: size.uncut, face, under, library });
   const stock = findStock(library, piece.stock);
-  const lift = task.plan.habits.adhesiveHeights[piece.attach].ticks;
+  const bonds = bondsOf(piece, task.plan.habits);
+  const lift = liftOf(bonds);
   // Written out: what is spread into the middle of a record makes every copy of it slow (a quarter of the time, measured).
   return {
     ok: true,
@@ -239,7 +249,9 @@ function resolveOn(piece: Paper, task: Resolving, under: Under): Outcome {
       shape: line.shape,
       stitch: line.stitch,
       stock,
+      paint: paintOfStock(stock),
       caliper: stock?.caliper.ticks ?? unknownCaliper,
+      bonds,
       lift,
       foot: sumLengths(under.top, lift),
       piece,

@@ -1,4 +1,5 @@
 import type { Rect } from '../outline/outline';
+import type { Paint } from '../kinds/paint';
 import type { Length } from '../length/length';
 import type { BlankLayout } from '../paper/layOutBlank';
 import type { PieceId } from '../plan/ids';
@@ -12,6 +13,7 @@ import type { ResolvedPiece } from './resolvedPiece';
 export interface ResolvedBase extends BlankLayout {
   readonly letter: string;
   readonly stock: Stock | undefined;
+  readonly paint: Paint;
   readonly caliper: Length;
   readonly origins: { readonly width: SizeOrigin; readonly height: SizeOrigin };
 }

@@ -1,5 +1,6 @@
 import { kindOf } from '../kinds/kinds';
 import type { PlacedMark } from '../kinds/markKind';
+import type { Paint } from '../kinds/paint';
 import type { Length } from '../length/length';
 import type { FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
@@ -24,6 +25,8 @@ export interface ResolvedMark extends PlacedMark {
   /** From its box to the edges of what it lies on; negative where it hangs over. */
   readonly reveals: Reveals;
   readonly origins: { readonly x: PlaceOrigin; readonly y: PlaceOrigin };
+  /** What the paper under it is seen in. */
+  readonly ground: Paint;
   /** How far it stands up from the paper. */
   readonly height: Length;
   /** Height of the paper under it above the face. */

@@ -1,10 +1,12 @@
 import type { Polygon } from '../geometry/flattenPath';
+import type { Paint } from '../kinds/paint';
 import type { Length, Size } from '../length/length';
 import type { Rect } from '../outline/outline';
 import type { FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
 import type { DieSet, Stock } from '../plan/libraryItem';
 import type { Paper } from '../plan/piece';
+import type { Bond } from './bond';
 import type { PlaceOrigin, Reveals, SizeOrigin, SupportId } from './origins';
 
 /** A mat has a piece on it; a liner is the topmost piece inside; all else is a panel. */
@@ -41,8 +43,11 @@ export interface ResolvedPiece {
   /** How far inside its cut a stitched line is embossed; undefined for none. */
   readonly stitch: Length | undefined;
   readonly stock: Stock | undefined;
+  readonly paint: Paint;
   readonly caliper: Length;
-  /** Height of the adhesive under it. */
+  /** What holds it. */
+  readonly bonds: readonly Bond[];
+  /** How far that lifts it. */
   readonly lift: Length;
   /** Height of its lower side above the face. */
   readonly foot: Length;

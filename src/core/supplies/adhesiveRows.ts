@@ -2,6 +2,7 @@ import { adhesive, adhesiveIds, type AdhesiveId } from '../paper/adhesives';
 import type { AdhesiveItem } from '../plan/libraryItem';
 import { newestOf } from '../plan/library';
 import type { Plan } from '../plan/plan';
+import { isHeldBy } from '../resolve/bond';
 import type { ResolvedPiece } from '../resolve/resolvedPiece';
 import { holdingOf } from '../stash/holdings';
 import { adhesiveAmount } from './adhesiveAmount';
@@ -11,7 +12,7 @@ import { lackingOf, usesOf, type SupplyInput, type SupplyRow } from './supplyRow
 export function adhesiveRows(input: SupplyInput): readonly SupplyRow[] {
   const { plan, card } = input;
   return adhesiveIds.flatMap((id): SupplyRow[] => {
-    const stuck = card.pieces.filter(({ piece }) => piece.attach === id);
+    const stuck = card.pieces.filter((piece) => isHeldBy(piece, id));
     const used = usesOf(input).filter(({ item }) => item.kind === 'adhesive' && item.glue === id);
     if (stuck.length === 0 && used.length === 0) return [];
     const one =

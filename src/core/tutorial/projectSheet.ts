@@ -1,5 +1,4 @@
 import type { Length, Size, Unit } from '../length/length';
-import { adhesive } from '../paper/adhesives';
 import { cardFormat } from '../paper/cardFormats';
 import { cutStraight, type StraightYield } from '../paper/cutStraight';
 import { sheetOf, sheets, type Sheet } from '../paper/sheets';
@@ -43,7 +42,7 @@ export interface CutRow {
   readonly reveals: Reveals;
   readonly adhesive: string;
   readonly stock: string;
-  readonly colour: string | undefined;
+  readonly colour: string;
   /** How many to cut for all copies. */
   readonly count: number;
   readonly notes: string;
@@ -75,7 +74,7 @@ export interface ProjectSheet {
   readonly base: {
     readonly letter: string;
     readonly stock: string;
-    readonly colour: string | undefined;
+    readonly colour: string;
     readonly blank: Size;
     readonly scores: readonly Score[];
     /** The score board is shorter than a score, so the blank is slid along. */
@@ -99,7 +98,7 @@ export interface ProjectSheet {
 export function projectSheet(plan: Plan, card: ResolvedCard, leading: Unit): ProjectSheet {
   const { copies } = plan.making;
   const rows = card.pieces.map((piece) => cutRow(piece, card, copies));
-  const { face, blank, scores, sheetBlank, letter, stock } = card.base;
+  const { face, blank, scores, sheetBlank, letter, stock, paint } = card.base;
   const { trimmerLength, scoreBoardLength } = plan.habits;
   const tried = stock ? stock.sheets.map(sheetOf) : sheets;
   const scoreLength = card.base.scores[0]?.axis === 'horizontal' ? blank.width : blank.height;
@@ -114,7 +113,7 @@ export function projectSheet(plan: Plan, card: ResolvedCard, leading: Unit): Pro
     base: {
       letter,
       stock: stock?.name ?? 'stock not known',
-      colour: stock?.colour,
+      colour: paint.colour,
       blank,
       scores,
       slidesScore: scores.length > 0 && scoreLength > scoreBoardLength.ticks,
@@ -143,7 +142,7 @@ export function sheetRows(sheet: ProjectSheet): readonly CutRow[] {
 }
 
 function cutRow(resolved: ResolvedPiece, card: ResolvedCard, copies: number): CutRow {
-  const { piece, rect, cut, opening, origins, stock } = resolved;
+  const { piece, rect, cut, opening, origins, stock, paint, bonds } = resolved;
   const size = { width: rect.width, height: rect.height };
   const die = origins.width.kind === 'die' ? origins.width : undefined;
   return {
@@ -161,9 +160,9 @@ function cutRow(resolved: ResolvedPiece, card: ResolvedCard, copies: number): Cu
     flap: resolved.crossesGate ? piece.carriedBy : undefined,
     on: letterOf(card, resolved.support),
     reveals: resolved.reveals,
-    adhesive: adhesive(piece.attach).name,
+    adhesive: bonds.map((bond) => bond.adhesive.name).join(' and '),
     stock: stock?.name ?? 'stock not known',
-    colour: stock?.colour,
+    colour: paint.colour,
     count: copies,
     notes: piece.notes,
   };

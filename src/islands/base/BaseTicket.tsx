@@ -33,7 +33,7 @@ export function BaseTicket({ plan, card, unit, onCommit }: Props) {
         <span
           aria-hidden
           className="border-control size-[18px] border"
-          style={{ background: base.stock?.colour }}
+          style={{ background: base.paint.colour }}
         />
         <span className="text-muted">{base.stock?.name ?? 'stock not in the stash'}</span>
       </div>

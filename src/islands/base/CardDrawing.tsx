@@ -1,4 +1,4 @@
-import { drawFace, unknownColour } from '../../core/drawing/drawFace';
+import { drawFace } from '../../core/drawing/drawFace';
 import { writeLength } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import { faceName, type FaceId } from '../../core/plan/faces';
@@ -93,7 +93,7 @@ export function CardDrawing(props: Props) {
         layers={layers}
         fold={fold}
         edge={scale.edge}
-        colour={card.base.stock?.colour ?? unknownColour}
+        colour={card.base.paint.colour}
         selected={selected}
       />
       <ThicknessLine x={scale.edge.x} width={scale.edge.width}>

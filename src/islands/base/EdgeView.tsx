@@ -1,4 +1,3 @@
-import { unknownColour } from '../../core/drawing/drawFace';
 import type { Fold } from '../../core/paper/cardFormat';
 import type { Box, EdgeLayer } from './drawingScale';
 
@@ -23,7 +22,7 @@ export function EdgeView({ layers, fold, edge, colour, selected }: Props) {
           <rect
             {...box}
             width={Math.max(box.width, 1.2)}
-            fill={own ?? unknownColour}
+            fill={own}
             stroke="#1e2428"
             strokeOpacity={0.55}
             strokeWidth={0.7}

@@ -1,4 +1,3 @@
-import { unknownColour } from '../../core/drawing/drawFace';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { fromAboveRoom, type DrawingScale } from './drawingScale';
 
@@ -20,9 +19,9 @@ const gap = 9;
  */
 export function FromAbove({ card, scale }: Props) {
   const { face, edge } = scale;
-  const { scores, stock } = card.base;
+  const { scores, paint } = card.base;
   const middle = (scores[0]?.at ?? 0) * scale.pixelsPerTick;
-  const colour = stock?.colour ?? unknownColour;
+  const { colour } = paint;
   const flapY = 22;
   const backY = flapY + leaf + gap;
   const across = card.pieces.filter(
@@ -52,7 +51,7 @@ export function FromAbove({ card, scale }: Props) {
           strokeDasharray="8 2 2 2"
         />
       ))}
-      {across.map(({ id, rect, stock: own, piece }) => {
+      {across.map(({ id, rect, paint: own, piece }) => {
         const [x, width] = [rect.x * scale.pixelsPerTick, rect.width * scale.pixelsPerTick];
         const glued =
           piece.carriedBy === 'left'
@@ -66,7 +65,7 @@ export function FromAbove({ card, scale }: Props) {
               y={flapY - 3 - leaf}
               width={width}
               height={leaf}
-              fill={own?.colour ?? unknownColour}
+              fill={own.colour}
               stroke="#1e2428"
               strokeOpacity={0.55}
               strokeWidth={0.7}

@@ -1,4 +1,4 @@
-import { drawFace, unknownColour } from '../../core/drawing/drawFace';
+import { drawFace } from '../../core/drawing/drawFace';
 import { otherUnit, writeLength, writeSize } from '../../core/length/formatLength';
 import {
   subtractLengths,
@@ -40,7 +40,7 @@ const captionGap = 12;
 
 /** Below the main view: the blank with its scores, and the other side of the sheet. */
 export function SmallViews({ card, fold, unit, face, width, bottom, spare, onTurn }: Props) {
-  const { blank, scores, stock } = card.base;
+  const { blank, scores, paint } = card.base;
   const { scale, size, height } = smallViewsSize(blank, width, spare);
   const second = left + size.width + 176;
   const other = otherUnit(unit);
@@ -49,12 +49,7 @@ export function SmallViews({ card, fold, unit, face, width, bottom, spare, onTur
   return (
     <g transform={`translate(0 ${bottom - height})`}>
       <g transform={`translate(${left} 0)`}>
-        <rect
-          {...size}
-          fill={stock?.colour ?? unknownColour}
-          stroke="#1e2428"
-          strokeOpacity={0.4}
-        />
+        <rect {...size} fill={paint.colour} stroke="#1e2428" strokeOpacity={0.4} />
         {scores.map((score) => (
           <ScoreLine key={score.at} score={score} size={size} scale={scale} />
         ))}
@@ -127,7 +122,7 @@ interface OpenCardProps extends Pick<Props, 'card' | 'fold' | 'face' | 'onTurn'>
 
 /** The other side of the sheet as the card lies open: the inside, or the outside where that is large. */
 function OpenCard({ card, fold, face, scale, onTurn }: OpenCardProps) {
-  const { face: leaf, blank, stock } = card.base;
+  const { face: leaf, blank, paint } = card.base;
   const corner = (shown: FaceId) => {
     const at = placeOnBlank(shown, fold);
     return `translate(${(blank.width - leaf.width) * at.x * scale} ${(blank.height - leaf.height) * at.y * scale})`;
@@ -137,7 +132,7 @@ function OpenCard({ card, fold, face, scale, onTurn }: OpenCardProps) {
       <rect
         width={blank.width * scale}
         height={blank.height * scale}
-        fill={stock?.colour ?? unknownColour}
+        fill={paint.colour}
         stroke="#1e2428"
         strokeOpacity={0.4}
       />

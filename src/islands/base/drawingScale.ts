@@ -1,5 +1,5 @@
 import { sumLengths } from '../../core/length/length';
-import { adhesive } from '../../core/paper/adhesives';
+import { isLifted } from '../../core/resolve/bond';
 import type { Fold } from '../../core/paper/cardFormat';
 import { looksForward, type FaceId } from '../../core/plan/faces';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
@@ -94,7 +94,7 @@ export function edgeLayers(
 ): readonly EdgeLayer[] {
   const perTick = scale.pixelsPerTick * scale.thicknessFactor;
   const { thickness } = card;
-  const { caliper, stock } = card.base;
+  const { caliper, paint } = card.base;
   const leafWidth = caliper * perTick;
   const frontLeaf = scale.edge.x + thickness.front * perTick;
   const behindFront = frontLeaf + leafWidth;
@@ -105,7 +105,7 @@ export function edgeLayers(
     key: kind,
     row: 'base',
     box: { x, y: scale.edge.y, width: leafWidth, height: scale.edge.height },
-    colour: stock?.colour,
+    colour: paint.colour,
     kind,
     foam: undefined,
   });
@@ -148,8 +148,8 @@ function pieceLayer(
     key: piece.id,
     row: piece.id,
     box: { x, y, width, height },
-    colour: piece.stock?.colour,
+    colour: piece.paint.colour,
     kind: 'piece',
-    foam: adhesive(piece.piece.attach).foam ? { x: foamX, y, width: lift, height } : undefined,
+    foam: isLifted(piece) ? { x: foamX, y, width: lift, height } : undefined,
   };
 }

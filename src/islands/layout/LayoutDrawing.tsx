@@ -4,7 +4,7 @@ import { isMark, outlineOf, type Placed } from '../../core/resolve/outlineOf';
 import type { Outline, Rect } from '../../core/outline/outline';
 import { boxOnFace, rulerFigures, type RulerFigure } from '../../core/face/rulerFigures';
 import type { Guide } from '../../core/composition/snapMove';
-import { drawFace, unknownColour } from '../../core/drawing/drawFace';
+import { drawFace } from '../../core/drawing/drawFace';
 import { writeLength } from '../../core/length/formatLength';
 import type { Fold } from '../../core/paper/cardFormat';
 import type { Unit } from '../../core/length/length';
@@ -117,7 +117,7 @@ export function LayoutDrawing(props: Props) {
         layers={edgeLayers(card, plan.base.fold, edge)}
         fold={plan.base.fold}
         edge={edge.edge}
-        colour={card.base.stock?.colour ?? unknownColour}
+        colour={card.base.paint.colour}
         selected={lead?.id ?? 'base'}
       />
       <text x={edge.edge.x} y={origin.y + size.height + 24} className="caption">

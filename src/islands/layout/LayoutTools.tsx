@@ -1,5 +1,6 @@
 import { isMark, type Placed } from '../../core/resolve/outlineOf';
 import type { FaceId } from '../../core/plan/faces';
+import { isHeldBy } from '../../core/resolve/bond';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { holdsWords } from '../../core/resolve/resolvedMark';
 import { DownloadLink } from '../parts/DownloadLink';
@@ -86,7 +87,7 @@ export function LayoutTools({ card, table, only, cardId, face, isSaved, onFlush,
         <button type="button" className="link" onClick={() => onOpen('scatter')}>
           Scatter…
         </button>
-        {card.pieces.some(({ piece }) => piece.attach === 'foam-sheet') && (
+        {card.pieces.some((piece) => isHeldBy(piece, 'foam-sheet')) && (
           <DownloadLink href={`/api/cards/${cardId}/foam.svg`} isSaved={isSaved} onFlush={onFlush}>
             Foam sheets at 1:1
           </DownloadLink>

@@ -1,6 +1,4 @@
 import { type Placed, isMark } from '../../core/resolve/outlineOf';
-import { unknownColour } from '../../core/drawing/drawFace';
-import { kindOf } from '../../core/kinds/kinds';
 import type { Unit } from '../../core/length/length';
 import { looksForward, type FaceId } from '../../core/plan/faces';
 import type { PieceId } from '../../core/plan/ids';
@@ -153,6 +151,6 @@ function Swatches({ things }: { readonly things: readonly Placed[] }) {
 }
 
 function coloursOf(placed: Placed): readonly string[] {
-  if (!isMark(placed)) return [placed.stock?.colour ?? unknownColour];
-  return kindOf(placed.piece).colours(placed.piece);
+  const paints = isMark(placed) ? placed.paints : [placed.paint];
+  return paints.flatMap((paint) => paint?.colour ?? []);
 }

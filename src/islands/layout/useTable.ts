@@ -291,8 +291,8 @@ function foremost(card: ResolvedCard, face: FaceId): SupportId {
 function stockFor(card: ResolvedCard, library: Library, on: Support): LibraryRef | undefined {
   const under =
     'piece' in on
-      ? card.pieces.find(({ id }) => id === on.piece)?.stock?.colour
-      : card.base.stock?.colour;
+      ? card.pieces.find(({ id }) => id === on.piece)?.paint.colour
+      : card.base.paint.colour;
   const stock = stocksOf(library).find(({ colour }) => colour !== under);
   return stock && { id: stock.id, version: stock.version };
 }

@@ -1,4 +1,4 @@
-import { unknownColour } from '../../core/drawing/drawFace';
+import { unknownColour } from '../../core/kinds/paint';
 import type { LibraryRef } from '../../core/plan/libraryItem';
 import { findStock, stocksOf, type Library } from '../../core/plan/library';
 

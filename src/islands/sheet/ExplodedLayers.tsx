@@ -1,4 +1,3 @@
-import { unknownColour } from '../../core/drawing/drawFace';
 import { corners, type Outline, type Rect } from '../../core/outline/outline';
 import { outlineOf } from '../../core/resolve/outlineOf';
 import type { FaceId } from '../../core/plan/faces';
@@ -27,7 +26,7 @@ export function ExplodedLayers({ card, face }: Props) {
       letter: base.letter,
       rect: whole,
       outline: [corners(whole)] as Outline,
-      colour: base.stock?.colour,
+      colour: base.paint.colour,
     },
     ...pieces
       .filter((piece) => piece.face === face)
@@ -35,7 +34,7 @@ export function ExplodedLayers({ card, face }: Props) {
         letter: piece.letter,
         rect: piece.rect,
         outline: outlineOf(piece),
-        colour: piece.stock?.colour,
+        colour: piece.paint.colour,
       })),
   ];
   const drawn = layers.map((layer, index) => {
@@ -68,7 +67,7 @@ export function ExplodedLayers({ card, face }: Props) {
             key={letter}
             d={leaning(outline, rect, box)}
             fillRule="evenodd"
-            fill={colour ?? unknownColour}
+            fill={colour}
             stroke="#1e2428"
             strokeWidth={0.8}
             strokeOpacity={0.7}

@@ -2,7 +2,7 @@ import { lengthFromTicks } from '../../length/length';
 import { lineDistance } from '../../outline/distance';
 import { outlineOf } from '../../resolve/outlineOf';
 import { splitWindows } from '../../outline/splitWindows';
-import { adhesive } from '../../paper/adhesives';
+import { isHeldBy, isLifted } from '../../resolve/bond';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import { findOnPiece, type Finding, type Rule } from '../finding';
 import { changePiece } from '../../plan/pieceEdits';
@@ -13,8 +13,7 @@ export const foamWide: Rule = {
   find: ({ plan, card }) => {
     const foam = plan.habits.foamStrip.ticks;
     return card.pieces.flatMap((piece): Finding[] => {
-      const { attach } = piece.piece;
-      if (!adhesive(attach).foam || attach === 'foam-sheet') return [];
+      if (!isLifted(piece) || isHeldBy(piece, 'foam-sheet')) return [];
       const rim = lengthFromTicks(Math.floor(narrowestOf(piece)));
       if (rim >= foam) return [];
       return [

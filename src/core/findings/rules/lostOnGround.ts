@@ -1,6 +1,6 @@
 import { colourDifference } from '../../colour/colourDifference';
 import { labOf } from '../../colour/lab';
-import type { ResolvedCard } from '../../resolve/resolvedCard';
+import { isUnknown } from '../../kinds/paint';
 import type { ResolvedMark } from '../../resolve/resolvedMark';
 import { lostOnPaper } from '../../tolerances';
 import { findOnThing, type Finding, type Remedy, type Rule } from '../finding';
@@ -22,9 +22,9 @@ export const lostOnGround: Rule = {
       return known;
     };
     return card.marks.flatMap((mark): Finding[] => {
-      const paper = paperUnder(card, mark);
+      const paper = mark.ground.colour;
       const inks = inksOf(mark);
-      if (!paper || inks.length === 0) return [];
+      if (isUnknown(mark.ground) || inks.length === 0) return [];
       const difference = Math.max(...inks.map((ink) => differ(ink, paper)));
       if (difference >= lostOnPaper) return [];
       return [
@@ -39,17 +39,10 @@ export const lostOnGround: Rule = {
   },
 };
 
-function paperUnder({ pieces, base }: ResolvedCard, { support }: ResolvedMark) {
-  return support === 'base'
-    ? base.stock?.colour
-    : pieces.find(({ id }) => id === support)?.stock?.colour;
-}
-
-function inksOf({ piece, stamp }: ResolvedMark): readonly string[] {
-  if (piece.kind === 'words') return [piece.colour];
-  return piece.kind === 'image' && stamp?.stamp !== 'background'
-    ? piece.colours.flatMap((colour) => colour ?? [])
-    : [];
+function inksOf({ piece, paints, stamp }: ResolvedMark): readonly string[] {
+  const isPrint =
+    piece.kind === 'words' || (piece.kind === 'image' && stamp?.stamp !== 'background');
+  return isPrint ? paints.flatMap((paint) => paint?.colour ?? []) : [];
 }
 
 /** Dark on light and white on dark, from memory. */

@@ -1,6 +1,7 @@
 import { colourDifference } from '../../colour/colourDifference';
 import { labOf } from '../../colour/lab';
-import { adhesive } from '../../paper/adhesives';
+import { isPatterned, isUnknown } from '../../kinds/paint';
+import { isLifted } from '../../resolve/bond';
 import { letterOf } from '../../resolve/resolvedCard';
 import { hardlyTold } from '../../tolerances';
 import { findOnPiece, type Finding, type Rule } from '../finding';
@@ -16,11 +17,11 @@ export const nearColours: Rule = {
     card.pieces.flatMap((piece): Finding[] => {
       const under =
         piece.support === 'base'
-          ? card.base.stock
-          : card.pieces.find(({ id }) => id === piece.support)?.stock;
-      const isPlain = under?.paper !== 'patterned' && piece.stock?.paper !== 'patterned';
-      if (!under || !piece.stock || !isPlain || adhesive(piece.piece.attach).foam) return [];
-      const difference = colourDifference(labOf(under.colour), labOf(piece.stock.colour));
+          ? card.base.paint
+          : card.pieces.find(({ id }) => id === piece.support)?.paint;
+      const standsOff = !under || isPatterned(under) || isPatterned(piece.paint) || isLifted(piece);
+      if (standsOff || isUnknown(under) || isUnknown(piece.paint)) return [];
+      const difference = colourDifference(labOf(under.colour), labOf(piece.paint.colour));
       if (difference >= hardlyTold) return [];
       const supportLetter = letterOf(card, piece.support);
       return [

@@ -1,3 +1,4 @@
+import { isPatterned } from '../../kinds/paint';
 import { touches } from '../../outline/distance';
 import { lyingAbove } from '../../face/lyingAbove';
 import { outlineOf, type Placed } from '../../resolve/outlineOf';
@@ -21,12 +22,10 @@ export const wordsCovered: Rule = {
             [],
           ),
         ];
-      const under = card.pieces.find(({ id }) => id === thing.support);
       const pattern = patternUnder(card, thing);
-      const ground =
-        under?.stock?.paper === 'patterned'
-          ? { kind: 'printed-paper' as const }
-          : pattern && { kind: 'pattern' as const, name: pattern.name };
+      const ground = isPatterned(thing.ground)
+        ? { kind: 'printed-paper' as const }
+        : pattern && { kind: 'pattern' as const, name: pattern.name };
       return ground
         ? [findOnThing(thing, 'look', { rule: 'words-covered', cover: ground }, [])]
         : [];

@@ -2,6 +2,7 @@ import { millimetres, zeroLength } from '../../length/length';
 import { rounded, type Rect } from '../../outline/outline';
 import type { Polygon } from '../../geometry/flattenPath';
 import { sized, type MarkKind } from '../markKind';
+import { wish } from '../paint';
 
 /** How far what is stuck on stands up. From memory. */
 const heights = {
@@ -18,13 +19,14 @@ export const dotKind: MarkKind<'dot'> = {
   isSmall: true,
   goesThroughJig: true,
   sortOf: ({ piece }) => piece.look,
-  colours: ({ colour }) => [colour],
+  paints: ({ colour }) => [wish(colour)],
   items: ({ item }) => (item ? [item] : []),
   withItems: (piece, map) => ({ ...piece, item: piece.item && map(piece.item) }),
   size: ({ diameter: { ticks }, look }) =>
     sized({ width: ticks, height: ticks }, { height: heights[look] }),
   outline: ({ rect }) => [circle(rect)],
-  strokes: ({ piece }) => [{ kind: 'dot', look: piece.look, colour: piece.colour }],
+  strokes: ({ piece: { look }, paints: [paint] }) =>
+    paint ? [{ kind: 'dot', look, colour: paint.colour }] : [],
 };
 
 /** Points round a dot; the chords stay within a hundredth of its radius. */

@@ -1,5 +1,6 @@
 import { corners } from '../../outline/outline';
 import { noItems, sized, type MarkKind } from '../markKind';
+import { wish } from '../paint';
 
 /** What is drawn by hand is drawn in a box of so many units. */
 const drawnBox = { width: 1000, height: 1000 };
@@ -10,11 +11,15 @@ export const drawnKind: MarkKind<'drawn'> = {
   isSmall: false,
   goesThroughJig: false,
   sortOf: () => 'drawn',
-  colours: ({ colour }) => [colour],
+  paints: ({ colour }) => [wish(colour)],
   ...noItems,
   size: ({ width, height }) => sized({ width: width.ticks, height: height.ticks }),
   outline: ({ rect }) => [corners(rect)],
-  strokes: ({ piece: { path, colour, lineWidth } }) => [
-    { kind: 'path', path, box: drawnBox, colour, lineWidth: lineWidth.ticks, at: undefined },
-  ],
+  strokes: ({ piece: { path, lineWidth }, paints: [paint] }) => {
+    if (!paint) return [];
+    const { colour } = paint;
+    return [
+      { kind: 'path', path, box: drawnBox, colour, lineWidth: lineWidth.ticks, at: undefined },
+    ];
+  },
 };

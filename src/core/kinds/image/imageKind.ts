@@ -5,6 +5,7 @@ import { clipped, stretched } from '../../outline/stretched';
 import { findStamp } from '../../plan/library';
 import type { PieceOf } from '../../plan/piece';
 import { sized, type MarkKind, type SizedMark } from '../markKind';
+import { wishes } from '../paint';
 import type { Stroke } from '../stroke';
 import { wordOutline, wordStroke } from '../wordOutline';
 
@@ -15,7 +16,7 @@ export const imageKind: MarkKind<'image'> = {
   goesThroughJig: true,
   sortOf: ({ piece, stamp }) =>
     stamp?.words ? 'sentiment' : piece.crop ? 'part of an image' : 'image',
-  colours: ({ colours }) => colours.flatMap((colour) => colour ?? []),
+  paints: ({ colours }) => wishes(colours),
   items: ({ stamp }) => [stamp],
   withItems: (piece, map) => ({ ...piece, stamp: map(piece.stamp) }),
   size: (piece, library) => {
@@ -33,14 +34,15 @@ export const imageKind: MarkKind<'image'> = {
     const isWhole = rect.width === whole.width && rect.height === whole.height;
     return isWhole ? print : clipped(print, corners(rect));
   },
-  strokes: ({ piece, stamp, words, whole }) => {
+  strokes: ({ paints, stamp, words, whole }) => {
     if (!stamp) return [];
     const { box } = stamp.shape;
-    const [ink] = piece.colours;
-    if (stamp.words && words) return ink ? [wordStroke(words, stamp.words.lettering, ink)] : [];
+    const [ink] = paints;
+    if (stamp.words && words)
+      return ink ? [wordStroke(words, stamp.words.lettering, ink.colour)] : [];
     return stamp.layers.flatMap(({ path, lineWidth }, index): readonly Stroke[] => {
-      const colour = piece.colours[index];
-      if (!colour) return [];
+      const colour = paints[index]?.colour;
+      if (colour === undefined) return [];
       const width = (lineWidth * whole.width) / box.width;
       return [{ kind: 'path', path, box, colour, lineWidth: width, at: undefined }];
     });

@@ -5,6 +5,7 @@ import { findStencil } from '../../plan/library';
 import type { Stencil } from '../../plan/libraryItem';
 import { stencilMoves } from '../../stencilling/stencilMoves';
 import { sized, type MarkKind } from '../markKind';
+import { wishes, type Paint } from '../paint';
 import type { Stroke } from '../stroke';
 
 /** Colour through a stencil: a ground, over all of what it lies on or a zone of it. */
@@ -13,7 +14,7 @@ export const stencilKind: MarkKind<'stencil'> = {
   isSmall: false,
   goesThroughJig: false,
   sortOf: () => 'stencilling',
-  colours: ({ colours }) => colours.flatMap((colour) => colour ?? []),
+  paints: ({ colours }) => wishes(colours),
   items: ({ stencil }) => [stencil],
   withItems: (piece, map) => ({ ...piece, stencil: map(piece.stencil) }),
   size: ({ stencil: ref, turned, zone }, library, under) => {
@@ -25,13 +26,13 @@ export const stencilKind: MarkKind<'stencil'> = {
     return sized(whole, { stencil: turned ? turnStencil(found) : found });
   },
   outline: ({ rect }) => [corners(rect)],
-  strokes: ({ piece, stencil, rect }) => (stencil ? openings(stencil, piece.colours, rect) : []),
+  strokes: ({ paints, stencil, rect }) => (stencil ? openings(stencil, paints, rect) : []),
 };
 
 /** What comes through a stencil each time it is laid down; where it cannot go on, laid down once. */
 function openings(
   { width, height, repeat, box, layers }: Stencil,
-  colours: readonly (string | null)[],
+  paints: readonly (Paint | undefined)[],
   zone: Rect,
 ): readonly Stroke[] {
   const field = { width: width.ticks, height: height.ticks };
@@ -40,8 +41,8 @@ function openings(
     ? moves.placements.map((each) => each.field)
     : [{ x: zeroLength, y: zeroLength, ...field }];
   return layers.flatMap(({ openings: path }, index) => {
-    const colour = colours[index];
-    if (!colour) return [];
+    const colour = paints[index]?.colour;
+    if (colour === undefined) return [];
     return fields.map(({ x, y }): Stroke => {
       const at = {
         ...field,

@@ -1,6 +1,7 @@
 import { setWords } from '../../lettering/setWords';
 import { corners } from '../../outline/outline';
 import { noItems, sized, type MarkKind } from '../markKind';
+import { wish } from '../paint';
 import { wordOutline, wordStroke } from '../wordOutline';
 
 /** Words set in a lettering: as large as their ink. */
@@ -9,12 +10,13 @@ export const wordsKind: MarkKind<'words'> = {
   isSmall: false,
   goesThroughJig: true,
   sortOf: () => 'words',
-  colours: ({ colour }) => [colour],
+  paints: ({ colour }) => [wish(colour)],
   ...noItems,
   size: (piece) => {
     const words = setWords(piece, piece.xHeight.ticks);
     return sized({ width: words.width, height: words.height }, { words });
   },
   outline: (mark) => (mark.words ? wordOutline(mark.words, mark) : [corners(mark.rect)]),
-  strokes: ({ piece, words }) => (words ? [wordStroke(words, piece.lettering, piece.colour)] : []),
+  strokes: ({ piece, words, paints: [paint] }) =>
+    words && paint ? [wordStroke(words, piece.lettering, paint.colour)] : [],
 };
