@@ -28,3 +28,6 @@ export const sway = millimetres(2);
 
 /** A box that is larger than its outline by no more than this is filled by it: a twentieth of a millimetre, which no ruler shows. */
 export const fillsBox = millimetres(0.05);
+
+/** The chords of a curve keep as near to it as this: a fiftieth of a millimetre, finer than a blade or a pen. */
+export const chordError = millimetres(0.02);

@@ -16,63 +16,95 @@ export function pathIssue(path: string): string | undefined {
   return err === '' ? undefined : err;
 }
 
-/** Chords to a curve. With 12 a quarter of a circle is followed to a thousandth of its radius. */
-const chords = 12;
+/** Of the larger side of a path, where nobody says how near its chords are to keep: as cut of 10 cm. */
+const usualError = 1 / 5000;
+
+/** A line of a path as read: where it starts, and the curves and straight lines that follow. */
+interface ReadLine {
+  readonly start: Point;
+  readonly parts: (readonly [Point, Point, Point] | Point)[];
+}
 
 /**
- * The closed lines of an SVG path, its curves as chords. Paths left open are closed; those of fewer than
+ * The closed lines of an SVG path, its curves as chords that stray from them by no more than `error`, in the
+ * path's own units; by default a five thousandth of its larger side. Paths left open are closed; those of fewer than
  * three points, which enclose nothing, are left out.
  * @throws Error saying what is wrong with the path.
  * @example flattenPath('M0 0H2V2Z') // [[{ x: 0, y: 0 }, { x: 2, y: 0 }, { x: 2, y: 2 }]]
  */
-export function flattenPath(path: string): readonly Polygon[] {
+export function flattenPath(path: string, error?: number): readonly Polygon[] {
+  const lines = readLines(path);
+  const allowed = error ?? usualError * reachOf(lines);
+  return lines.flatMap(({ start, parts }) => {
+    const polygon: Point[] = [start];
+    for (const part of parts) {
+      const from = polygon.at(-1) ?? start;
+      if ('x' in part) polygon.push(part);
+      else polygon.push(...cubic(from, ...part, allowed));
+    }
+    const closed = withoutRepeats(polygon);
+    return closed.length >= 3 ? [closed] : [];
+  });
+}
+
+function readLines(path: string): readonly ReadLine[] {
   const issue = pathIssue(path);
   if (issue !== undefined) throw new Error(`flattenPath: ${issue}`);
+  const lines: ReadLine[] = [];
+  let line: ReadLine | undefined;
   const read = svgpath(path).abs().unarc().unshort();
-  const polygons: Point[][] = [];
-  let polygon: Point[] = [];
-  const close = () => {
-    const closed = withoutRepeats(polygon);
-    if (closed.length >= 3) polygons.push(closed);
-    polygon = [];
-  };
   read.iterate(([command, ...args], _index, x, y) => {
     const at = (index: number) => args[index] ?? 0;
-    const start = { x, y };
-    if (polygon.length === 0 && command !== 'M') polygon.push(start);
+    const start = (from: Point) => {
+      line = { start: from, parts: [] };
+      lines.push(line);
+      return line;
+    };
+    if (command === 'M') {
+      start({ x: at(0), y: at(1) });
+      return;
+    }
+    const { parts } = line ?? start({ x, y });
     switch (command) {
-      case 'M':
-        close();
-        polygon.push({ x: at(0), y: at(1) });
-        break;
       case 'L':
-        polygon.push({ x: at(0), y: at(1) });
+        parts.push({ x: at(0), y: at(1) });
         break;
       case 'H':
-        polygon.push({ x: at(0), y });
+        parts.push({ x: at(0), y });
         break;
       case 'V':
-        polygon.push({ x, y: at(0) });
+        parts.push({ x, y: at(0) });
         break;
       case 'C':
-        polygon.push(...cubic(start, point(at, 0), point(at, 2), point(at, 4)));
+        parts.push([point(at, 0), point(at, 2), point(at, 4)]);
         break;
       case 'Q': {
         const [middle, end] = [point(at, 0), point(at, 2)];
-        polygon.push(
-          ...cubic(start, towards(start, middle, 2 / 3), towards(end, middle, 2 / 3), end),
-        );
+        parts.push([towards({ x, y }, middle, 2 / 3), towards(end, middle, 2 / 3), end]);
         break;
       }
       case 'Z':
-        close();
+        line = undefined;
         break;
       default:
         throw new Error(`flattenPath: unknown command ${String(command)}`);
     }
   });
-  close();
-  return polygons;
+  return lines;
+}
+
+/** The larger side of the box round all points, those that pull at curves too. */
+function reachOf(lines: readonly ReadLine[]): number {
+  const points = lines.flatMap(({ start, parts }) => [
+    start,
+    ...parts.flatMap((part) => ('x' in part ? [part] : part)),
+  ]);
+  const side = (axis: 'x' | 'y') => {
+    let [least, most] = [Infinity, -Infinity];
+    for (const { [axis]: at } of points) [least, most] = [Math.min(least, at), Math.max(most, at)];
+    return most - least;
+  };
+  return points.length === 0 ? 0 : Math.max(side('x'), side('y'));
 }
 
 const point = (at: (index: number) => number, index: number): Point => ({
@@ -85,9 +117,20 @@ const towards = (from: Point, to: Point, part: number): Point => ({
   y: from.y + (to.y - from.y) * part,
 });
 
-function cubic(a: Point, b: Point, c: Point, d: Point): readonly Point[] {
-  return Array.from({ length: chords }, (_, index) => {
-    const t = (index + 1) / chords;
+/**
+ * The chords of a curve without its start. A curve of third degree strays from `n` chords of equal steps by at most
+ * 3/4 of the larger second difference of its points over n squared, since it bends by at most six times that
+ * difference, and a chord over a step h leaves h squared times an eighth of the bend. Wang's formula, as in
+ * Sederberg, 'Computer Aided Geometric Design', chapter 10.
+ */
+function cubic(a: Point, b: Point, c: Point, d: Point, error: number): readonly Point[] {
+  const second = (p: Point, q: Point, r: Point) =>
+    Math.hypot(p.x - 2 * q.x + r.x, p.y - 2 * q.y + r.y);
+  const bend = Math.max(second(a, b, c), second(b, c, d));
+  // A path of no extent allows no error, and has no bend either.
+  const chords = bend === 0 ? 1 : Math.max(1, Math.ceil(Math.sqrt((0.75 * bend) / error)));
+  return Array.from({ length: Math.min(chords, mostChords) }, (_, index) => {
+    const t = (index + 1) / Math.min(chords, mostChords);
     const s = 1 - t;
     const [wa, wb, wc, wd] = [s * s * s, 3 * s * s * t, 3 * s * t * t, t * t * t];
     return {
@@ -96,6 +139,9 @@ function cubic(a: Point, b: Point, c: Point, d: Point): readonly Point[] {
     };
   });
 }
+
+/** However small the error: a curve of this many chords looks round at any size that is cut. */
+const mostChords = 256;
 
 function withoutRepeats(polygon: readonly Point[]): Point[] {
   return polygon.filter((each, index) => {
