@@ -21,6 +21,7 @@ const mayImport = {
  */
 const coreLayers = [
   ['length', 'colour', 'geometry', 'text'],
+  ['arrangement'],
   ['paper', 'lettering'],
   ['plan'],
   ['outline', 'words', 'stash'],
@@ -126,7 +127,7 @@ export default tseslint.config(
           patterns: [
             {
               regex:
-                '^(?!\\.{1,2}/|zod$|papaparse$|dxf-writer$|svgpath$|clipper2-ts$|fast-xml-parser$|fractional-indexing$|svg-path-bbox$)',
+                '^(?!\\.{1,2}/|zod$|papaparse$|dxf-writer$|svgpath$|clipper2-ts$|flatbush$|fast-xml-parser$|fractional-indexing$|svg-path-bbox$)',
               message: 'The core imports zod and small computation libraries only.',
             },
           ],

@@ -1,4 +1,8 @@
-import { inches } from '../src/core/length/length';
+import { arrange } from '../src/core/arrangement/arrange';
+import { inches, millimetres } from '../src/core/length/length';
+import { rounded, type Outline } from '../src/core/outline/outline';
+import { uniteOutlines } from '../src/core/outline/polygons';
+import { seeded } from '../src/core/seeded';
 import { asTyped } from '../src/core/length/typedLength';
 import { computeCard } from '../src/core/computeCard';
 import { readQuery } from '../src/core/drawing/searchCards';
@@ -98,6 +102,42 @@ console.table(
       cards: count,
       'words ms': round(median(20, search('moss orla layer'))),
       'size ms': round(median(20, search('4 1/8'))),
+    };
+  }),
+);
+
+/** Blobs of 60 points all over an A2 face, each over some fifteen others. */
+function blobs(count: number): Outline[] {
+  const random = seeded(3);
+  return Array.from({ length: count }, () => {
+    const [x, y] = [random() * inches(4, 1, 4), random() * inches(5, 1, 2)];
+    const reach = millimetres(1) * (4 + random() * 10);
+    const points = Array.from({ length: 60 }, (_, at) => {
+      const angle = (at * Math.PI) / 30;
+      const far = reach * (0.8 + 0.2 * Math.sin(5 * angle));
+      return rounded({ x: x + far * Math.cos(angle), y: y + far * Math.sin(angle) });
+    });
+    return [points];
+  });
+}
+
+const movedBy = (outline: Outline | undefined, by: number): Outline =>
+  (outline ?? []).map((polygon) => polygon.map(({ x, y }) => ({ x: x + by, y })));
+
+console.log('Outlines of 60 points arranged on a face (targets at 200: 700, 50 and 16 ms)');
+console.table(
+  [50, 200].map((count) => {
+    const scene = blobs(count);
+    let by = 0;
+    return {
+      outlines: count,
+      parts: arrange(scene).length,
+      'all anew': round(median(5, () => arrange(scene.map((each) => movedBy(each, 0))))),
+      'one moved': round(
+        median(20, () => arrange(scene.with(count / 2, movedBy(scene[count / 2], (by += 999))))),
+      ),
+      'none moved': round(median(20, () => arrange(scene))),
+      'united by Clipper2, for comparison': round(median(5, () => uniteOutlines(scene))),
     };
   }),
 );

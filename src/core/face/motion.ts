@@ -6,6 +6,7 @@ import type { Motion } from '../plan/piece';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedPiece } from '../resolve/resolvedPiece';
 import { lyingAbove } from './lyingAbove';
+import { nearby } from './nearby';
 import { supportsUnder } from '../resolve/supportsUnder';
 import { sway } from '../tolerances';
 
@@ -34,24 +35,19 @@ export function motionIssue(card: ResolvedCard, piece: ResolvedPiece): MotionIss
     case 'flap': {
       const swung = swungOver(piece, motion.hinge);
       // It lies flat there only over what is no higher than its hinge.
-      const high = others(card, piece).find(
-        (other) => topOf(other) > piece.foot && meets(swung, outlineOf(other)),
-      );
+      const high = higherNear(card, piece, swung).find((other) => meets(swung, outlineOf(other)));
       return high && { kind: 'in-the-way', by: high.name };
     }
     case 'slider': {
       const track = trackOf(piece, motion);
-      const wall = others(card, piece).find(
-        (other) => topOf(other) > piece.foot && meets(track, outlineOf(other)),
-      );
+      const wall = higherNear(card, piece, track).find((other) => meets(track, outlineOf(other)));
       return wall && { kind: 'in-the-way', by: wall.name };
     }
     case 'wobbler': {
       if (!isSpringHidden(piece, motion.spring.ticks)) return { kind: 'spring-seen' };
       const line = outlineOf(piece);
-      const near = others(card, piece).find(
-        (other) =>
-          topOf(other) > piece.foot && nearestBetween(line, outlineOf(other)).distance < sway,
+      const near = higherNear(card, piece, line, sway).find(
+        (other) => nearestBetween(line, outlineOf(other)).distance < sway,
       );
       return near && { kind: 'in-the-way', by: near.name };
     }
@@ -109,15 +105,22 @@ function trackOf(
   ];
 }
 
-/** The paper on the face that is neither the piece, nor under it, nor on it. */
-function others(card: ResolvedCard, piece: ResolvedPiece): readonly Placed[] {
-  const under = new Set(supportsUnder(card, piece));
-  return card.pieces.filter(
-    (other) =>
-      other.face === piece.face &&
-      other.id !== piece.id &&
-      !under.has(other.id) &&
-      !supportsUnder(card, other).includes(piece.id),
+/** The paper by an outline that reaches higher than the foot of a piece, but for what is under it or on it. */
+function higherNear(
+  card: ResolvedCard,
+  piece: ResolvedPiece,
+  outline: Outline,
+  within = 0,
+): readonly ResolvedPiece[] {
+  const under = new Set<string>(supportsUnder(card, piece));
+  return nearby(card, piece.face, boundsOf(outline), within).flatMap((other) =>
+    isMark(other) ||
+    other === piece ||
+    under.has(other.id) ||
+    supportsUnder(card, other).includes(piece.id) ||
+    other.foot + other.caliper <= piece.foot
+      ? []
+      : [other],
   );
 }
 
@@ -125,8 +128,6 @@ function others(card: ResolvedCard, piece: ResolvedPiece): readonly Placed[] {
 function overlying(card: ResolvedCard, piece: ResolvedPiece): readonly Placed[] {
   return lyingAbove(card, piece).filter((other) => !isMark(other));
 }
-
-const topOf = (placed: Placed) => placed.foot + (isMark(placed) ? placed.height : placed.caliper);
 
 /** Whether they share more than an edge: things side by side do not hold one another. */
 function meets(a: Outline, b: Outline): boolean {

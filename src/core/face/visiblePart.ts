@@ -1,22 +1,52 @@
+import { arrange } from '../arrangement/arrange';
+import type { FaceId } from '../plan/faces';
+import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
 import type { ResolvedCard } from '../resolve/resolvedCard';
-import { lyingAbove } from './lyingAbove';
-import { boundsOf, boxesOverlap } from '../outline/outline';
-import { outlineOf, type Placed } from '../resolve/outlineOf';
-import { areaOfOutline, intersectOutlines, uniteOutlines } from '../outline/polygons';
+import { supportsUnder } from '../resolve/supportsUnder';
 
 /**
  * How much of a piece is seen, from 0 to 1, once all is put on: its own area less what later pieces cover of it.
- * What lies on the piece itself does not count as covering it.
+ * What lies on the piece itself belongs to it and does not count as covering it.
  */
 export function visiblePart(card: ResolvedCard, placed: Placed): number {
-  const outline = outlineOf(placed);
-  const whole = areaOfOutline(outline);
-  if (whole === 0) return 1;
-  const bounds = boundsOf(outline);
-  const covers = lyingAbove(card, placed)
-    .map(outlineOf)
-    .filter((each) => boxesOverlap(boundsOf(each), bounds));
-  if (covers.length === 0) return 1;
-  const covered = areaOfOutline(intersectOutlines(outline, uniteOutlines(covers)));
-  return Math.max(0, 1 - covered / whole);
+  const seen = visibleParts(card, placed.face)[card.painted[placed.face].indexOf(placed)];
+  return seen === undefined || seen.whole === 0 ? 1 : seen.visible / seen.whole;
+}
+
+/** Of one thing, in square ticks. */
+interface Seen {
+  whole: number;
+  visible: number;
+}
+
+/** What is seen by the card, whose figures never change. */
+const known = new WeakMap<ResolvedCard, Map<FaceId, readonly Seen[]>>();
+
+/** What is seen of everything on a face, in paint order. */
+function visibleParts(card: ResolvedCard, face: FaceId): readonly Seen[] {
+  const faces = known.get(card) ?? new Map<FaceId, readonly Seen[]>();
+  known.set(card, faces);
+  const before = faces.get(face);
+  if (before) return before;
+  const order = card.painted[face];
+  const seen = order.map((): Seen => ({ whole: 0, visible: 0 }));
+  const hides = hiding(card, order);
+  for (const { covers, area } of arrange(order.map(outlineOf)))
+    for (const [at, index] of covers.entries()) {
+      const each = seen[index];
+      if (!each) continue;
+      each.whole += area;
+      if (!covers.slice(at + 1).some((above) => hides(above, index))) each.visible += area;
+    }
+  faces.set(face, seen);
+  return seen;
+}
+
+/** Whether what lies over a thing hides it, by their places in the order; paper does not hide what carries it. */
+function hiding(card: ResolvedCard, order: readonly Placed[]) {
+  const under = order.map((placed) => new Set<string>(supportsUnder(card, placed)));
+  return (above: number, below: number): boolean => {
+    const thing = order[below];
+    return thing !== undefined && (isMark(thing) || !under[above]?.has(thing.id));
+  };
 }

@@ -21,13 +21,17 @@ export function nearestBetween(a: Outline, b: Outline): Nearest {
     if (contains(a, other)) return { distance: 0, from: other, to: other };
   }
   let best: Nearest = { distance: Infinity, from: { x: 0, y: 0 }, to: { x: 0, y: 0 } };
-  for (const one of a)
-    for (const two of b) {
-      if (boxGap(boundsOf([one]), boundsOf([two])) >= best.distance) continue;
+  const boxes = b.map((two) => boundsOf([two]));
+  for (const one of a) {
+    const own = boundsOf([one]);
+    for (const [at, two] of b.entries()) {
+      const box = boxes[at];
+      if (box && boxGap(own, box) >= best.distance) continue;
       best = nearer(best, fromCorners(one, two));
       best = nearer(best, turnedRound(fromCorners(two, one)));
       if (crosses(one, two)) return { ...best, distance: 0 };
     }
+  }
   return best;
 }
 

@@ -14,7 +14,11 @@ import type { Outline } from './outline';
  * imports this file; distances and boxes do without.
  */
 
-const paths = (outline: Outline) => outline.map((polygon) => polygon.map(({ x, y }) => ({ x, y })));
+/** The library stumbles over lines of no points. */
+const paths = (outline: Outline) =>
+  outline
+    .filter((polygon) => polygon.length > 2)
+    .map((polygon) => polygon.map(({ x, y }) => ({ x, y })));
 
 /** What lies in any of the outlines, each taken by the even-odd rule. */
 export function uniteOutlines(outlines: readonly Outline[]): Outline {

@@ -1,6 +1,9 @@
 import { kindOf } from '../kinds/kinds';
-import { corners, turned, type Outline } from '../outline/outline';
+import { sameSize } from '../length/length';
+import { corners, turned, type Outline, type Rect } from '../outline/outline';
 import { clipped, stretched } from '../outline/stretched';
+import type { Piece } from '../plan/piece';
+import { sameJson } from '../plan/sameJson';
 import type { ResolvedPiece } from './resolvedPiece';
 import type { ResolvedMark } from './resolvedMark';
 
@@ -11,16 +14,40 @@ export function isMark(placed: Placed): placed is ResolvedMark {
   return 'whole' in placed;
 }
 
-/** Outlines by what they are of, since figures once resolved never change. */
-const known = new WeakMap<Placed, Outline>();
+/** The last outline of each piece of a plan, and what it was made from. */
+const known = new WeakMap<Piece, { readonly placed: Placed; readonly outline: Outline }>();
 
-/** What of the face a piece covers: its die's shape, its print as far as it is not masked off, the ink of its words. */
+/**
+ * What of the face a piece covers: its die's shape, its print as far as it is not masked off, the ink of its words. A
+ * piece that lies as before has the same object for it, so that what is reckoned from outlines can be kept.
+ */
 export function outlineOf(placed: Placed): Outline {
-  const before = known.get(placed);
-  if (before) return before;
+  const before = known.get(placed.piece);
+  if (before && (before.placed === placed || hasSameOutline(before.placed, placed)))
+    return before.outline;
   const outline = isMark(placed) ? outlineOfMark(placed) : outlineOfPaper(placed);
-  known.set(placed, outline);
+  known.set(placed.piece, { placed, outline });
   return outline;
+}
+
+/** Of the same piece, resolved twice. */
+function hasSameOutline(a: Placed, b: Placed): boolean {
+  if (!sameRect(a.rect, b.rect)) return false;
+  if (isMark(a))
+    return (
+      isMark(b) &&
+      sameRect(a.whole, b.whole) &&
+      a.stamp === b.stamp &&
+      a.stencil === b.stencil &&
+      sameJson(a.words, b.words)
+    );
+  return (
+    !isMark(b) && sameRect(a.uncut, b.uncut) && a.shape === b.shape && sameJson(a.clip, b.clip)
+  );
+}
+
+function sameRect(a: Rect, b: Rect): boolean {
+  return a.x === b.x && a.y === b.y && sameSize(a, b);
 }
 
 /** The line of a piece of paper: cut by its die, cut down, turned, and cut off at the edge of card or panel. */

@@ -39,11 +39,31 @@ export function resolvePlan(plan: Plan, library: Library): ResolvedCard {
   const bySupport = groupBySupport(ordered);
   const pieces = ordered.map((piece, index): ResolvedPiece => {
     const lyingOn = bySupport.get(piece.id) ?? [];
+    // Written out: a copy spread into a record of so many takes twice as long (half of all resolving, measured).
     return {
-      ...piece,
+      id: piece.id,
       letter: letterAt(index + 1),
+      name: piece.name,
+      face: piece.face,
+      support: piece.support,
       role: lyingOn.length > 0 ? 'mat' : isInside(piece.face) ? 'liner' : 'panel',
+      rect: piece.rect,
+      cut: piece.cut,
+      reveals: piece.reveals,
       opening: openingIn(piece, lyingOn),
+      crossesGate: piece.crossesGate,
+      origins: piece.origins,
+      uncut: piece.uncut,
+      clip: piece.clip,
+      shape: piece.shape,
+      stitch: piece.stitch,
+      stock: piece.stock,
+      paint: piece.paint,
+      caliper: piece.caliper,
+      bonds: piece.bonds,
+      lift: piece.lift,
+      foot: piece.foot,
+      piece: piece.piece,
     };
   });
   return {
