@@ -1,6 +1,9 @@
 import { foamOutlines } from '../core/drawing/foamOutlines';
-import { writeFoamSvg } from '../core/drawing/writeFoamSvg';
-import { writeJigSvg } from '../core/drawing/writeJigSvg';
+import { facePage } from '../core/drawing/facePage';
+import { foamPage } from '../core/drawing/foamPage';
+import { jigPage } from '../core/drawing/jigPage';
+import { writeDxf } from '../core/drawing/writeDxf';
+import { writeSvg } from '../core/drawing/writeSvg';
 import { faceName, type FaceId } from '../core/plan/faces';
 import type { Unit } from '../core/length/length';
 import { writeCardFile, type CardFile } from '../core/plan/cardFile';
@@ -10,6 +13,7 @@ import { supplyList } from '../core/supplies/supplyList';
 import { projectSheet } from '../core/tutorial/projectSheet';
 import { writeCsv } from '../core/tutorial/writeCsv';
 import { writeMarkdown } from '../core/tutorial/writeMarkdown';
+import { embeddedFonts } from './embeddedFonts';
 import { writeJigPdf, type JigPage } from './writeJigPdf';
 
 export interface ExportInput {
@@ -30,7 +34,7 @@ export interface CardExporter {
   /** What the name tells beside the card: the kind of file, and the face and sheet where it is of one. */
   readonly says: (input: Pick<ExportInput, 'file' | 'face' | 'page'>) => readonly string[];
   readonly type: string;
-  readonly write: (input: ExportInput) => string | Promise<Uint8Array<ArrayBuffer>>;
+  readonly write: (input: ExportInput) => string | Promise<string | Uint8Array<ArrayBuffer>>;
 }
 
 const sheetOf = ({ file, library, unit }: ExportInput) =>
@@ -49,6 +53,12 @@ const suppliesOf = ({ file: { plan }, library }: ExportInput) =>
 
 const jigTitle = ({ plan: { about, base } }: CardFile, face: FaceId) =>
   `${about.title}: jig of the ${faceName(face, base.fold)}`;
+
+const jigOf = ({ file, library, face }: ExportInput) =>
+  jigPage(resolvePlan(file.plan, library), face, jigTitle(file, face));
+
+const foamOf = ({ file: { plan }, library }: ExportInput) =>
+  foamPage(foamOutlines(plan, resolvePlan(plan, library)), `${plan.about.title}: foam sheets`);
 
 export const cardExporters: readonly CardExporter[] = [
   {
@@ -77,19 +87,38 @@ export const cardExporters: readonly CardExporter[] = [
     ending: '.svg',
     says: ({ file, face }) => [faceName(face, file.plan.base.fold), 'jig'],
     type: 'image/svg+xml',
-    write: ({ file, library, face }) =>
-      writeJigSvg(resolvePlan(file.plan, library), face, jigTitle(file, face)),
+    write: (input) => writeSvg(jigOf(input)),
   },
   {
     file: 'foam.svg',
     ending: '.svg',
     says: () => ['foam sheets'],
     type: 'image/svg+xml',
-    write: ({ file: { plan }, library }) =>
-      writeFoamSvg(
-        foamOutlines(plan, resolvePlan(plan, library)),
-        `${plan.about.title}: foam sheets`,
-      ),
+    write: (input) => writeSvg(foamOf(input)),
+  },
+  {
+    file: 'foam.dxf',
+    ending: '.dxf',
+    says: () => ['foam sheets'],
+    type: 'application/dxf',
+    write: (input) => writeDxf(foamOf(input)),
+  },
+  {
+    file: 'picture.svg',
+    ending: '.svg',
+    says: ({ file, face }) => [faceName(face, file.plan.base.fold)],
+    type: 'image/svg+xml',
+    write: async ({ file, library, face }) => {
+      const page = facePage(resolvePlan(file.plan, library), face, file.plan.about.title);
+      return writeSvg(page, await embeddedFonts(page));
+    },
+  },
+  {
+    file: 'jig.dxf',
+    ending: '.dxf',
+    says: ({ file, face }) => [faceName(face, file.plan.base.fold), 'jig'],
+    type: 'application/dxf',
+    write: (input) => writeDxf(jigOf(input)),
   },
   {
     file: 'jig.pdf',

@@ -5,5 +5,5 @@ import { readCardFile } from '../../src/core/plan/cardFile';
 export const demoCards = readdirSync('demo/cards').map((name) => {
   const read = readCardFile(readFileSync(`demo/cards/${name}`, 'utf8'));
   if (!read.ok) throw new Error(`${name} cannot be read`);
-  return { ...read.file, name };
+  return read.file;
 });

@@ -17,8 +17,9 @@ import {
 } from '../../../test/support/plans';
 import { drawFace } from '../drawing/drawFace';
 import { foamOutlines } from '../drawing/foamOutlines';
-import { jigOpenings } from '../drawing/jigDrawing';
-import { writeFoamSvg } from '../drawing/writeFoamSvg';
+import { foamPage } from '../drawing/foamPage';
+import { jigOpenings } from '../drawing/jigPage';
+import { writeSvg } from '../drawing/writeSvg';
 import { inches, lengthFromTicks, millimetres } from '../length/length';
 import { boundsOf } from '../outline/outline';
 import { outlineOf } from '../resolve/outlineOf';
@@ -334,7 +335,7 @@ describe('foam sheets', () => {
   });
 
   it('are written at 1:1 in millimetres', () => {
-    const svg = writeFoamSvg(foams, 'Rain & shine');
+    const svg = writeSvg(foamPage(foams, 'Rain & shine'));
     const [, path = ''] = /<path d="([^"]+)"/.exec(svg) ?? [];
     const across = [...path.matchAll(/[ML]([\d.]+) ([\d.]+)/g)].map(([, x]) => Number(x));
     expect(Math.max(...across) - Math.min(...across)).toBeCloseTo(47.625, 3);

@@ -13,8 +13,8 @@ import {
 } from '../../../test/support/plans';
 import { TICKS_PER_MILLIMETRE } from '../length/length';
 import { resolvePlan } from '../resolve/resolvePlan';
-import { jigOpenings } from './jigDrawing';
-import { writeJigSvg } from './writeJigSvg';
+import { jigOpenings, jigPage } from './jigPage';
+import { writeSvg } from './writeSvg';
 
 const plan = planOf([
   pieceOn('front', 'panel', measure('4', '5')),
@@ -24,6 +24,11 @@ const plan = planOf([
 ]);
 const card = resolvePlan(plan, library);
 
+interface Group {
+  readonly id: string;
+  readonly path: { readonly d: string } | { readonly d: string }[];
+}
+
 describe('a jig', () => {
   it('opens where images, words and dots go, not where panels lie', () => {
     expect(jigOpenings(card, 'front').map(({ id }) => id)).toEqual(['bird', 'words', 'gem']);
@@ -31,11 +36,11 @@ describe('a jig', () => {
   });
 
   it('is 1:1 in millimetres: its own numbers give the card and the words back', () => {
-    const text = writeJigSvg(card, 'front', 'Bean poles & more');
+    const text = writeSvg(jigPage(card, 'front', 'Bean poles & more'));
     // Read as plain XML and the numbers by themselves, without anything of the writer.
     const parser = new XMLParser({ ignoreAttributes: false, attributeNamePrefix: '' });
     const { svg } = parser.parse(text) as {
-      svg: { width: string; viewBox: string; title: string; path: { class: string; d: string }[] };
+      svg: { width: string; viewBox: string; title: string; g: Group[] };
     };
     expect(svg.title).toBe('Bean poles & more');
     expect(`0 0 ${Number.parseFloat(svg.width)}`).toBe(
@@ -48,7 +53,7 @@ describe('a jig', () => {
       return [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)];
     };
     const boxes = (name: string) =>
-      svg.path.filter((each) => each.class === name).map(({ d }) => boxOf(d));
+      [svg.g.find(({ id }) => id === name)?.path ?? []].flat().map(({ d }) => boxOf(d));
     // An A2 is 4 1/4 x 5 1/2 in.
     expect(boxes('card')).toEqual([[0, 0, 107.95, 139.7]]);
     const words = card.marks.find(({ id }) => id === 'words')?.rect;

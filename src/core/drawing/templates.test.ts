@@ -11,10 +11,10 @@ import { writeCutsCsv } from '../cutting/writeCutsCsv';
 import { TICKS_PER_MILLIMETRE } from '../length/length';
 import { resolvePlan } from '../resolve/resolvePlan';
 import type { CutLayout } from '../cutting/cutPlan';
-import { cutsOf, drawTemplate, scoresOf, type Template } from './layoutDrawing';
+import { cutsOf, scoresOf, templatePage, type Template } from './templatePage';
 import { pieceContours } from './pieceContours';
-import { writeTemplateDxf } from './writeTemplateDxf';
-import { writeTemplateSvg } from './writeTemplateSvg';
+import { writeDxf } from './writeDxf';
+import { writeSvg } from './writeSvg';
 
 const plan = fiveLayers();
 const job = cutJob(plan, resolvePlan(plan, library), []);
@@ -25,6 +25,37 @@ const contours = pieceContours(resolvePlan(plan, library));
 const templateOf = (layout: CutLayout): Template => ({ layout, contours, unit: 'in' });
 const mm = (ticks: number) => ticks / TICKS_PER_MILLIMETRE;
 
+interface DxfLine {
+  readonly shape: boolean;
+  readonly vertices: readonly { readonly x: number; readonly y: number }[];
+}
+
+function edgesOf({ shape, vertices }: DxfLine): readonly string[] {
+  const places = vertices.map(({ x, y }) => `${x.toFixed(4)} ${y.toFixed(4)}`);
+  const round = shape ? [...places, places[0] ?? ''] : places;
+  return round.slice(1).map((to, at) => [round[at] ?? '', to].sort().join(' '));
+}
+
+/** How long the sides of boxes are together, what two share counted once; millimetres. */
+function lengthOfUnion(boxes: CutLayout['pieces']): number {
+  const spans = new Map<string, [number, number][]>();
+  const add = (key: string, from: number, to: number) =>
+    spans.set(key, [...(spans.get(key) ?? []), [from, to]]);
+  for (const { x, y, w, h } of boxes) {
+    for (const at of [x, x + w]) add(`x ${at}`, y, y + h);
+    for (const at of [y, y + h]) add(`y ${at}`, x, x + w);
+  }
+  let sum = 0;
+  for (const on of spans.values()) {
+    let reached = -Infinity;
+    for (const [from, to] of on.sort(([a], [b]) => a - b)) {
+      sum += Math.max(0, to - Math.max(from, reached));
+      reached = Math.max(reached, to);
+    }
+  }
+  return mm(sum);
+}
+
 describe('templates at 1:1', () => {
   it('has sheets to draw', () => {
     expect(layouts.length).toBeGreaterThan(2);
@@ -33,12 +64,12 @@ describe('templates at 1:1', () => {
   it.each(layouts.map((layout, index) => [index, layout] as const))(
     'sheet %i as SVG is as large as in life, with each cut and score in its place',
     (_, layout) => {
-      const svg = writeTemplateSvg(templateOf(layout), 'Moss <216> & "co"');
+      const svg = writeSvg(templatePage(templateOf(layout), 'Moss <216> & "co"'));
       expect(svg).toContain(`width="${mm(layout.source.w)}mm" height="${mm(layout.source.h)}mm"`);
       expect(svg).toContain('<title>Moss &lt;216&gt; &amp; &quot;co&quot;</title>');
-      const lines = [
-        ...svg.matchAll(/<line x1="([\d.]+)" y1="([\d.]+)" x2="([\d.]+)" y2="([\d.]+)"/g),
-      ];
+      // Of the layers of the trimmer, whose lines go from point to point.
+      const [, straight = ''] = /(<g id="cut">[^]*?)<g id="(?:leftover|text)">/.exec(svg) ?? [];
+      const lines = [...straight.matchAll(/d="M([\d.]+) ([\d.]+)L([\d.]+) ([\d.]+)"/g)];
       const drawn = lines.map(([, ...places]) => places.map(Number));
       const wanted = [...cutsOf(layout), ...scoresOf(layout)];
       expect(drawn).toHaveLength(wanted.length);
@@ -51,18 +82,15 @@ describe('templates at 1:1', () => {
   it('keeps every word on its sheet', () => {
     let words = 0;
     for (const layout of layouts)
-      drawTemplate(templateOf(layout), {
-        rect: () => undefined,
-        line: () => undefined,
-        closed: () => undefined,
-        text: (x, y, height, text) => {
-          words++;
-          const half = height * 0.3 * text.length;
-          expect(Math.min(x - half, y - height / 2)).toBeGreaterThanOrEqual(-1);
-          expect(x + half).toBeLessThanOrEqual(layout.source.w + 1);
-          expect(y + height / 2).toBeLessThanOrEqual(layout.source.h + 1);
-        },
-      });
+      for (const shape of templatePage(templateOf(layout), '').layers.at(-1)?.shapes ?? []) {
+        if (shape.kind !== 'text') throw new Error(shape.kind);
+        const { x, y, height, words: text } = shape;
+        words++;
+        const half = height * 0.3 * text.length;
+        expect(Math.min(x - half, y - height / 2)).toBeGreaterThanOrEqual(-1);
+        expect(x + half).toBeLessThanOrEqual(layout.source.w + 1);
+        expect(y + height / 2).toBeLessThanOrEqual(layout.source.h + 1);
+      }
     expect(words).toBeGreaterThan(10);
   });
 
@@ -70,15 +98,20 @@ describe('templates at 1:1', () => {
   it.each(layouts.map((layout, index) => [index, layout] as const))(
     'sheet %i as DXF reads back at 1:1 in millimetres, y upward, each kind on its layer',
     (_, layout) => {
-      const read = new DxfParser().parseSync(writeTemplateDxf(templateOf(layout)));
+      const read = new DxfParser().parseSync(writeDxf(templatePage(templateOf(layout), '')));
       const on = (name: string) => (read?.entities ?? []).filter(({ layer }) => layer === name);
       expect(read?.header['$INSUNITS']).toBe(4);
       expect(on('cut')).toHaveLength(cutsOf(layout).length);
       expect(on('score')).toHaveLength(scoresOf(layout).length);
-      // A closed line round each piece, which a plotter follows.
-      const closed = on('contour') as unknown as { shape: boolean; vertices: object[] }[];
-      expect(closed).toHaveLength(layout.pieces.length);
-      expect(closed.every(({ shape, vertices }) => shape && vertices.length >= 4)).toBe(true);
+      // A plotter follows every edge of every piece, and none twice.
+      const followed = (on('contour') as unknown as DxfLine[]).flatMap(edgesOf);
+      const edges = new Set(followed);
+      expect(followed).toHaveLength(edges.size);
+      const length = [...edges].reduce((sum, edge) => {
+        const [x1, y1, x2, y2] = edge.split(' ').map(Number) as [number, number, number, number];
+        return sum + Math.hypot(x2 - x1, y2 - y1);
+      }, 0);
+      expect(length).toBeCloseTo(lengthOfUnion(layout.pieces), 2);
       const [outline] = on('sheet') as unknown as { vertices: { x: number; y: number }[] }[];
       const far = (axis: 'x' | 'y') =>
         Math.max(...(outline?.vertices ?? []).map((each) => each[axis]));

@@ -11,8 +11,8 @@ import {
   wren,
 } from '../../../test/support/plans';
 import { millimetres } from '../length/length';
-import { drawJig, type JigPen } from '../drawing/jigDrawing';
-import { boundsOf, type Outline } from '../outline/outline';
+import { jigPage } from '../drawing/jigPage';
+import { boundsOf } from '../outline/outline';
 import type { Plan } from '../plan/plan';
 import type { Library } from '../plan/library';
 import { outlineOf } from '../resolve/outlineOf';
@@ -62,12 +62,8 @@ describe('what a piece is measured by', () => {
       expect(new Set(outline.flat().map(({ x, y }) => `${x} ${y}`)).size).toBe(3);
       const { x0 } = boundsOf(outline);
       expect(boxOnFace(placed).x).toBe(x0);
-      const drawn: Outline[] = [];
-      const pen: JigPen = {
-        outline: (layer, each) => layer === 'opening' && drawn.push(each),
-        text: () => undefined,
-      };
-      drawJig(card, 'front', pen);
+      const openings = jigPage(card, 'front', '').layers.find(({ id }) => id === 'opening');
+      const drawn = openings?.shapes.map((shape) => shape.kind === 'outline' && shape.outline);
       expect(drawn).toContainEqual(outline);
     }
   });

@@ -1,9 +1,7 @@
-import { sumLengths } from '../../core/length/length';
-import { isLifted } from '../../core/resolve/bond';
+import { edgeSection, type SectionLayer } from '../../core/drawing/edgeSection';
+import type { Rect } from '../../core/outline/outline';
 import type { Fold } from '../../core/paper/cardFormat';
-import { looksForward, type FaceId } from '../../core/plan/faces';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
-import type { ResolvedPiece } from '../../core/resolve/resolvedPiece';
 
 /** A rectangle on screen, in CSS pixels. */
 export interface Box {
@@ -23,14 +21,8 @@ export interface DrawingScale {
 }
 
 /** One layer cut through, as it stands in the edge view. */
-export interface EdgeLayer {
-  readonly key: string;
-  /** The piece or the base it belongs to. */
-  readonly row: string;
+export interface EdgeLayer extends Pick<SectionLayer, 'key' | 'row' | 'kind' | 'colour'> {
   readonly box: Box;
-  readonly colour: string | undefined;
-  readonly kind: 'piece' | 'front-leaf' | 'back-leaf';
-  /** Foam under it, as blocks with air between. */
   readonly foam: Box | undefined;
 }
 
@@ -83,73 +75,21 @@ export function scaleDrawing(
 /** A flat card has one leaf, so nothing is broken open. */
 const gapOf = (fold: Fold) => (fold === 'flat' ? 0 : breakGap);
 
-/**
- * The layers of the closed card from the front (left) to the back: front layers, front leaf, what is
- * behind it, a break, inside layers, back leaf, back layers.
- */
+/** The layers of the closed card as they stand in the edge view, broken open between the leaves. */
 export function edgeLayers(
   card: ResolvedCard,
   fold: Fold,
-  scale: DrawingScale,
+  { edge, pixelsPerTick, thicknessFactor }: DrawingScale,
 ): readonly EdgeLayer[] {
-  const perTick = scale.pixelsPerTick * scale.thicknessFactor;
-  const { thickness } = card;
-  const { caliper, paint } = card.base;
-  const leafWidth = caliper * perTick;
-  const frontLeaf = scale.edge.x + thickness.front * perTick;
-  const behindFront = frontLeaf + leafWidth;
-  const backLeaf =
-    behindFront + (thickness['inside-front'] + thickness.inside) * perTick + gapOf(fold);
-  const behindBack = fold === 'flat' ? behindFront : backLeaf + leafWidth;
-  const leaf = (kind: 'front-leaf' | 'back-leaf', x: number): EdgeLayer => ({
-    key: kind,
-    row: 'base',
-    box: { x, y: scale.edge.y, width: leafWidth, height: scale.edge.height },
-    colour: paint.colour,
-    kind,
-    foam: undefined,
+  const across = pixelsPerTick * thicknessFactor;
+  return edgeSection(card, fold).map(({ box, foam, isBehindGap, ...layer }) => {
+    const left = edge.x + (isBehindGap ? gapOf(fold) : 0);
+    const drawn = ({ x, y, width, height }: Rect): Box => ({
+      x: left + x * across,
+      y: edge.y + y * pixelsPerTick,
+      width: width * across,
+      height: height * pixelsPerTick,
+    });
+    return { ...layer, box: drawn(box), foam: foam && drawn(foam) };
   });
-  const layersOf = (face: FaceId, surface: number) =>
-    card.pieces
-      .filter((piece) => piece.face === face)
-      .map((piece) => pieceLayer(piece, fold, surface, perTick, scale));
-  return [
-    ...layersOf('front', frontLeaf),
-    leaf('front-leaf', frontLeaf),
-    ...layersOf('inside-front', behindFront),
-    ...layersOf('inside', backLeaf),
-    ...(fold === 'flat' ? [] : [leaf('back-leaf', backLeaf)]),
-    ...layersOf('back', behindBack),
-  ];
-}
-
-function pieceLayer(
-  piece: ResolvedPiece,
-  fold: Fold,
-  surface: number,
-  perTick: number,
-  scale: DrawingScale,
-): EdgeLayer {
-  const { face, rect, foot, caliper } = piece;
-  // The upper leaf of an open tent is upside down once it is closed.
-  const top =
-    fold === 'tent' && face === 'inside-front'
-      ? scale.edge.height - (rect.y + rect.height) * scale.pixelsPerTick
-      : rect.y * scale.pixelsPerTick;
-  const y = scale.edge.y + top;
-  const height = rect.height * scale.pixelsPerTick;
-  const width = caliper * perTick;
-  const lift = piece.lift * perTick;
-  const x = looksForward(face)
-    ? surface - sumLengths(foot, caliper) * perTick
-    : surface + foot * perTick;
-  const foamX = looksForward(face) ? x + width : x - lift;
-  return {
-    key: piece.id,
-    row: piece.id,
-    box: { x, y, width, height },
-    colour: piece.paint.colour,
-    kind: 'piece',
-    foam: isLifted(piece) ? { x: foamX, y, width: lift, height } : undefined,
-  };
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import type { Template } from '../../core/drawing/layoutDrawing';
-import { writeTemplateDxf } from '../../core/drawing/writeTemplateDxf';
-import { writeTemplateSvg } from '../../core/drawing/writeTemplateSvg';
+import { templatePage, type Template } from '../../core/drawing/templatePage';
+import { writeDxf } from '../../core/drawing/writeDxf';
+import { writeSvg } from '../../core/drawing/writeSvg';
 import { fileName } from '../../core/text/fileName';
 import { saveFile } from '../parts/saveFile';
 import { postForFile } from '../store/postForFile';
@@ -37,10 +37,18 @@ export function TemplateLinks({ template, title }: Props) {
     <>
       <p className="flex gap-4 pt-1.5 text-[15px] print:hidden">
         {link('SVG', () =>
-          saveFile(fileName([title], '.svg'), 'image/svg+xml', writeTemplateSvg(template, title)),
+          saveFile(
+            fileName([title], '.svg'),
+            'image/svg+xml',
+            writeSvg(templatePage(template, title)),
+          ),
         )}
         {link('DXF', () =>
-          saveFile(fileName([title], '.dxf'), 'application/dxf', writeTemplateDxf(template)),
+          saveFile(
+            fileName([title], '.dxf'),
+            'application/dxf',
+            writeDxf(templatePage(template, title)),
+          ),
         )}
         {link('PDF', () => void savePdf())}
       </p>

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { motionOutline } from '../../core/face/motion';
 import { isMark, outlineOf, type Placed } from '../../core/resolve/outlineOf';
-import type { Outline, Rect } from '../../core/outline/outline';
+import type { Rect } from '../../core/outline/outline';
 import { boxOnFace, rulerFigures, type RulerFigure } from '../../core/face/rulerFigures';
 import type { Guide } from '../../core/composition/snapMove';
 import { drawFace } from '../../core/drawing/drawFace';
@@ -13,6 +13,7 @@ import type { PieceId } from '../../core/plan/ids';
 import type { Plan } from '../../core/plan/plan';
 import { supportRect, type ResolvedCard } from '../../core/resolve/resolvedCard';
 import { capitalise } from '../../core/words/phrases';
+import { pathOf } from '../parts/pathOf';
 import { breakGap, edgeLayers, type Box, type DrawingScale } from '../base/drawingScale';
 import { EdgeView } from '../base/EdgeView';
 import { SelectionBrackets } from '../base/SelectionBrackets';
@@ -277,15 +278,6 @@ function RulerLines({ card, placed, unit, toBox }: RulerProps) {
       />
     </>
   );
-}
-
-function pathOf(outline: Outline, scale: number): string {
-  return outline
-    .map(
-      (polygon) =>
-        `M${polygon.map(({ x, y }) => `${(x * scale).toFixed(1)} ${(y * scale).toFixed(1)}`).join('L')}Z`,
-    )
-    .join('');
 }
 
 /** The ids of what is pressed together: with Shift the press adds to what is selected, or takes away. */

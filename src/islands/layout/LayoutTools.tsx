@@ -88,9 +88,19 @@ export function LayoutTools({ card, table, only, cardId, face, isSaved, onFlush,
           Scatter…
         </button>
         {card.pieces.some((piece) => isHeldBy(piece, 'foam-sheet')) && (
-          <DownloadLink href={`/api/cards/${cardId}/foam.svg`} isSaved={isSaved} onFlush={onFlush}>
-            Foam sheets at 1:1
-          </DownloadLink>
+          <span className="flex gap-3">
+            <span className="text-sheet-muted">Foam sheets at 1:1</span>
+            {['svg', 'dxf'].map((ending) => (
+              <DownloadLink
+                key={ending}
+                href={`/api/cards/${cardId}/foam.${ending}`}
+                isSaved={isSaved}
+                onFlush={onFlush}
+              >
+                {ending.toUpperCase()}
+              </DownloadLink>
+            ))}
+          </span>
         )}
         <span className="ml-auto flex gap-3">
           <span className="text-sheet-muted">Jig at 1:1</span>
@@ -107,6 +117,7 @@ export function LayoutTools({ card, table, only, cardId, face, isSaved, onFlush,
 
 const jigs = [
   { file: 'jig.svg', page: '', name: 'SVG' },
+  { file: 'jig.dxf', page: '', name: 'DXF' },
   { file: 'jig.pdf', page: 'letter', name: 'PDF letter' },
   { file: 'jig.pdf', page: 'a4', name: 'PDF A4' },
 ] as const;

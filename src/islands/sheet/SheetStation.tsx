@@ -156,6 +156,7 @@ export function SheetStation({
 const downloads = [
   { file: 'sheet.md', name: 'Markdown for a blog' },
   { file: 'cuts.csv', name: 'Cut list as CSV' },
+  { file: 'picture.svg', name: 'Picture as SVG' },
   { file: 'card.nibwright.json', name: 'Card file' },
 ] as const;
 

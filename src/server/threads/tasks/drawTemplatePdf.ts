@@ -1,5 +1,5 @@
-import type { Template } from '../../../core/drawing/layoutDrawing';
-import { writeTemplatePdf } from '../../writeTemplatePdf';
+import { templatePage, type Template } from '../../../core/drawing/templatePage';
+import { writePdf } from '../../writePdf';
 import type { ThreadWork } from '../threadMeans';
 
 export interface TemplateTask {
@@ -7,8 +7,8 @@ export interface TemplateTask {
   readonly title: string;
 }
 
-/** Writes a cutting template as a PDF. */
+/** Writes a cutting template as a PDF whose page is the sheet, so that it prints at 1:1 on paper of that size. */
 export const drawTemplatePdf: ThreadWork = async (input) => {
   const { template, title } = input as TemplateTask;
-  return writeTemplatePdf(template, title);
+  return writePdf(templatePage(template, title));
 };

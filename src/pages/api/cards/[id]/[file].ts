@@ -12,8 +12,8 @@ import { pool } from '../../../../server/threads/pool';
 import type { ExportTask } from '../../../../server/threads/tasks/exportCardFile';
 
 /**
- * The card as a file: `card.nibwright.json`, `sheet.md`, `cuts.csv`, `jig.svg`, `jig.pdf`. `?unit=mm` leads with
- * millimetres; a jig is of a `face` and for a `page`, letter or a4.
+ * The card as a file: `card.nibwright.json`, `sheet.md`, `cuts.csv`, `picture.svg`, `jig.svg` and the like. `?unit=mm`
+ * leads with millimetres; a picture and a jig are of a `face`, a printed jig for a `page`, letter or a4.
  */
 export const GET: APIRoute = endpoint(async (context) => {
   const { params, url, request } = context;

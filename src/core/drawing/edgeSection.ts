@@ -1,0 +1,87 @@
+import { subtractLengths, sumLengths, zeroLength, type Length } from '../length/length';
+import { isLifted } from '../resolve/bond';
+import type { Rect } from '../outline/outline';
+import type { Fold } from '../paper/cardFormat';
+import { looksForward, type FaceId } from '../plan/faces';
+import type { ResolvedCard } from '../resolve/resolvedCard';
+import type { ResolvedPiece } from '../resolve/resolvedPiece';
+
+/** One layer of the closed card cut through. */
+export interface SectionLayer {
+  readonly key: string;
+  /** The piece or the base it belongs to. */
+  readonly row: string;
+  readonly kind: 'piece' | 'front-leaf' | 'back-leaf';
+  /** Across from the foremost point of the card, and down from its top. */
+  readonly box: Rect;
+  readonly colour: string;
+  /** The foam that lifts it. */
+  readonly foam: Rect | undefined;
+  /** Of the back leaf: beyond the gap between the leaves, where there are two. */
+  readonly isBehindGap: boolean;
+}
+
+/**
+ * The layers of the closed card from the front to the back: front layers, front leaf, what is behind it, inside layers,
+ * back leaf, back layers. The leaves touch what lies between them; together they are as thick as the card.
+ */
+export function edgeSection(card: ResolvedCard, fold: Fold): readonly SectionLayer[] {
+  const { thickness } = card;
+  const { caliper, paint, face } = card.base;
+  const frontLeaf = thickness.front;
+  const behindFront = sumLengths(frontLeaf, caliper);
+  const backLeaf = sumLengths(behindFront, thickness['inside-front'], thickness.inside);
+  const hasTwo = fold !== 'flat';
+  const behindBack = hasTwo ? sumLengths(backLeaf, caliper) : behindFront;
+  const leaf = (kind: 'front-leaf' | 'back-leaf', x: Length): SectionLayer => ({
+    key: kind,
+    row: 'base',
+    kind,
+    box: { x, y: zeroLength, width: caliper, height: face.height },
+    colour: paint.colour,
+    foam: undefined,
+    isBehindGap: kind === 'back-leaf',
+  });
+  const layersOf = (on: FaceId, surface: Length) =>
+    card.pieces
+      .filter((piece) => piece.face === on)
+      .map((piece): SectionLayer => ({
+        ...layerOf(piece, surface, fold === 'tent' ? face.height : undefined),
+        isBehindGap: hasTwo && (on === 'inside' || on === 'back'),
+      }));
+  return [
+    ...layersOf('front', frontLeaf),
+    leaf('front-leaf', frontLeaf),
+    ...layersOf('inside-front', behindFront),
+    ...layersOf('inside', backLeaf),
+    ...(hasTwo ? [leaf('back-leaf', backLeaf)] : []),
+    ...layersOf('back', behindBack),
+  ];
+}
+
+/** @param tent how high the card is where its upper leaf is upside down once it is closed */
+function layerOf(
+  piece: ResolvedPiece,
+  surface: Length,
+  tent: Length | undefined,
+): Omit<SectionLayer, 'isBehindGap'> {
+  const { id, face, rect, foot, caliper, lift } = piece;
+  const y =
+    tent !== undefined && face === 'inside-front'
+      ? subtractLengths(tent, sumLengths(rect.y, rect.height))
+      : rect.y;
+  const isForward = looksForward(face);
+  const x = isForward
+    ? subtractLengths(surface, sumLengths(foot, caliper))
+    : sumLengths(surface, foot);
+  const foamX = isForward ? sumLengths(x, caliper) : subtractLengths(x, lift);
+  const beside = { y, height: rect.height };
+  return {
+    key: id,
+    row: id,
+    kind: 'piece',
+    box: { x, width: caliper, ...beside },
+    colour: piece.paint.colour,
+    foam: isLifted(piece) ? { x: foamX, width: lift, ...beside } : undefined,
+  };
+}

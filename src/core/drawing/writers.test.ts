@@ -1,0 +1,194 @@
+import DxfParser from 'dxf-parser';
+import { XMLParser, XMLValidator } from 'fast-xml-parser';
+import { describe, expect, it } from 'vitest';
+import { demoCards } from '../../../test/support/demoCards';
+import { millimetres, TICKS_PER_MILLIMETRE } from '../length/length';
+import { resolvePlan } from '../resolve/resolvePlan';
+import { facePage } from './facePage';
+import { plain, type Page, type Shape } from './shape';
+import { writeDxf } from './writeDxf';
+import { writeSvg } from './writeSvg';
+
+const mm = (millimetre: number): number => millimetres(millimetre);
+const square = [
+  { x: 0, y: 0 },
+  { x: mm(10), y: 0 },
+  { x: mm(10), y: mm(10) },
+];
+const line = { colour: '#112233', width: mm(0.2) };
+const pageOf = (...shapes: readonly Shape[]): Page => ({
+  title: 'Try & see',
+  width: mm(100),
+  height: mm(50),
+  layers: [
+    { id: 'first', shapes },
+    { id: 'empty', shapes: [] },
+  ],
+});
+/** A half circle of 20 mm across in units of its own. */
+const arch = {
+  kind: 'path',
+  path: 'M0 1A1 1 0 0 1 2 1Z',
+  box: { width: 2, height: 1 },
+  at: { x: mm(10), y: mm(20), width: mm(20), height: mm(10) },
+  line,
+} as const satisfies Shape;
+
+describe('drawings as SVG', () => {
+  it('are as large as in life, in millimetres, and leave empty layers out', () => {
+    const svg = writeSvg(pageOf({ kind: 'outline', outline: [square], line }));
+    expect(svg).toContain('width="100mm" height="50mm" viewBox="0 0 100 50"');
+    expect(svg).toContain('<path d="M0 0L10 0L10 10Z" stroke="#112233" stroke-width="0.2"/>');
+    expect(svg).not.toContain('empty');
+    expect(XMLValidator.validate(svg)).toBe(true);
+  });
+
+  it('keep curves, in their place and turned over without moving', () => {
+    expect(writeSvg(pageOf(arch))).toContain('d="M10 30A10 10 0 0 1 30 30Z"');
+    expect(writeSvg(pageOf({ ...arch, isMirrored: true }))).toContain(
+      'd="M30 30A10 10 0 0 0 10 30Z"',
+    );
+  });
+
+  it('define what fills and clips refer to, once each', () => {
+    const gradient = {
+      kind: 'gradient',
+      from: { x: 0, y: 0 },
+      to: { x: mm(10), y: 0 },
+      stops: [
+        { at: 0, colour: '#ffffff' },
+        { at: 1, colour: '#000000', opacity: 0.5 },
+      ],
+    } as const;
+    const dot = { kind: 'circle', x: mm(1), y: mm(1), radius: mm(1) } as const;
+    const svg = writeSvg(
+      pageOf(
+        { kind: 'outline', outline: [square], fill: gradient },
+        {
+          ...dot,
+          fill: {
+            kind: 'tiles',
+            width: mm(2),
+            height: mm(3),
+            shapes: [{ ...dot, fill: plain('#ff0000', 0.25) }],
+          },
+        },
+        {
+          kind: 'group',
+          clips: [dot, arch],
+          turn: { degrees: 30, x: mm(5), y: 0 },
+          shapes: [{ ...dot, line }],
+        },
+      ),
+    );
+    expect(XMLValidator.validate(svg)).toBe(true);
+    const ids = [...svg.matchAll(/ id="(d\d+)"/g)].map(([, id]) => id);
+    const asked = [...svg.matchAll(/url\(#(d\d+)\)/g)].map(([, id]) => id);
+    expect(ids.toSorted()).toEqual(['d1', 'd2', 'd3', 'd4']);
+    expect(asked.toSorted()).toEqual(ids.toSorted());
+    expect(svg).toContain(
+      '<linearGradient id="d1" gradientUnits="userSpaceOnUse" x1="0" y1="0" x2="10" y2="0">',
+    );
+    expect(svg).toContain('stop-opacity="0.5"');
+    expect(svg).toContain('fill-opacity="0.25"');
+    expect(svg).toContain('rotate(30 5 0)');
+  });
+
+  it('of every face of the demo are sound, and have its words', () => {
+    let words = 0;
+    for (const { plan, library } of demoCards) {
+      const card = resolvePlan(plan, library);
+      const svg = writeSvg(facePage(card, 'front', plan.about.title));
+      expect(XMLValidator.validate(svg)).toBe(true);
+      const { svg: root } = new XMLParser({ ignoreAttributes: false }).parse(svg) as {
+        svg: { title: string };
+      };
+      expect(root.title).toBe(plan.about.title);
+      expect(svg).not.toMatch(/NaN|undefined/);
+      for (const { piece, face, words: set } of card.marks)
+        if (piece.kind === 'words' && face === 'front')
+          for (const { text } of set?.lines ?? []) {
+            expect(svg).toContain(`>${text.replaceAll('&', '&amp;').replaceAll("'", "'")}</text>`);
+            words++;
+          }
+    }
+    expect(words).toBeGreaterThan(5);
+  });
+});
+
+describe('drawings as DXF', () => {
+  // Read back by dxf-parser, a general-purpose reader of the format.
+  const read = (page: Page) => {
+    const drawing = new DxfParser().parseSync(writeDxf(page));
+    if (!drawing) throw new Error('nothing read');
+    return drawing.entities as unknown as {
+      type: string;
+      layer: string;
+      shape?: boolean;
+      vertices?: { x: number; y: number }[];
+      center?: { x: number; y: number };
+      radius?: number;
+    }[];
+  };
+
+  it('have circles as circles, and y upward from the bottom', () => {
+    const [circle] = read(pageOf({ kind: 'circle', x: mm(10), y: mm(20), radius: mm(3), line }));
+    expect(circle).toMatchObject({ type: 'CIRCLE', layer: 'first', radius: 3 });
+    expect(circle?.center).toMatchObject({ x: 10, y: 30 });
+  });
+
+  it('follow other curves with fine chords: no point of them and no middle is 0.02 mm off the arc', () => {
+    const [curve] = read(pageOf(arch));
+    const vertices = (curve?.vertices ?? []).slice(0, -1);
+    expect(curve?.shape).toBe(true);
+    expect(vertices.length).toBeGreaterThan(20);
+    const middles = vertices.slice(1).map(({ x, y }, at) => ({
+      x: (x + (vertices[at]?.x ?? NaN)) / 2,
+      y: (y + (vertices[at]?.y ?? NaN)) / 2,
+    }));
+    for (const { x, y } of [...vertices, ...middles])
+      expect(Math.abs(Math.hypot(x - 20, y - 20) - 10)).toBeLessThan(0.021);
+  });
+
+  it('turn with their groups, the inner turn before the outer', () => {
+    const inner = { degrees: 90, x: 0, y: 0 };
+    const outer = { degrees: 90, x: mm(10), y: 0 };
+    const [turned] = read(
+      pageOf({
+        kind: 'group',
+        turn: outer,
+        shapes: [
+          {
+            kind: 'line',
+            points: [
+              { x: mm(10), y: 0 },
+              { x: mm(10), y: mm(5) },
+            ],
+            line,
+            turn: inner,
+          },
+        ],
+      }),
+    );
+    // (10, 0) goes to (0, 10) about the corner, and from there to (0, -10) about (10, 0).
+    expect(turned?.vertices?.map(({ x, y }) => [Math.round(x) + 0, Math.round(50 - y)])).toEqual([
+      [0, -10],
+      [0, -15],
+    ]);
+    expect(turned?.shape).toBe(false);
+  });
+
+  it('tell fractions with a plain stroke', () => {
+    const words = {
+      kind: 'text',
+      align: 'centre',
+      words: '4 1\u20444',
+      colour: '#000',
+      height: mm(3),
+      x: 0,
+      y: 0,
+    } as const;
+    expect(writeDxf(pageOf(words))).toContain('4 1/4');
+    expect(TICKS_PER_MILLIMETRE).toBe(mm(1));
+  });
+});
