@@ -206,12 +206,14 @@ describe('the differences of two versions', () => {
         ...addPieces(plan, [pieceOn('back', 'label', measure('2', '1'))]),
       ],
     });
-    const found = changes(plan, edited).map((change) => {
+    const found = changes(plan, edited).flatMap((change) => {
       if (change.kind === 'about' || change.kind === 'base') return `${change.kind} ${change.part}`;
-      if (change.kind === 'piece') return `${change.piece.letter} ${change.part}`;
-      if (change.kind === 'added' || change.kind === 'removed')
-        return `${change.kind} ${change.piece.letter} ${change.piece.name}`;
-      return change.kind;
+      if (!('in' in change)) return change.kind;
+      if (change.in !== 'pieces') return change.in;
+      if (change.kind === 'changed')
+        return change.parts.map((part) => `${change.after.letter} ${part}`);
+      if (change.kind === 'order') return change.kind;
+      return `${change.kind} ${change.item.letter} ${change.item.name}`;
     });
     expect(found).toEqual([
       'about title',
@@ -220,8 +222,8 @@ describe('the differences of two versions', () => {
       'copies',
       'removed G liner',
       'added G label',
-      'C size',
       'C notes',
+      'C size',
     ]);
   });
 
@@ -231,6 +233,10 @@ describe('the differences of two versions', () => {
     );
     const moved = after(plan, batchEdits(movePieceTo(plan, id('c'), 1)));
     const [order] = changes(plan, moved);
-    expect(order).toMatchObject({ kind: 'order', pieces: [{ name: 'c' }, { name: 'b' }] });
+    expect(order).toMatchObject({
+      kind: 'order',
+      in: 'pieces',
+      items: [{ name: 'c' }, { name: 'b' }],
+    });
   });
 });

@@ -1,9 +1,11 @@
-import type { PieceId } from '../plan/ids';
-import type { LibraryRef } from '../plan/libraryItem';
-import type { Paper, Piece } from '../plan/piece';
-import { isPaper } from '../plan/pieces';
+import {
+  collectionIds,
+  collectionOf,
+  itemsIn,
+  type CollectionId,
+  type ItemOf,
+} from '../plan/collections';
 import type { About, Base, Plan } from '../plan/plan';
-import type { Use } from '../plan/use';
 import { sameJson } from '../plan/sameJson';
 import type { ResolvedCard } from './resolvedCard';
 
@@ -12,27 +14,6 @@ export interface CardVersion {
   readonly plan: Plan;
   readonly card: ResolvedCard;
 }
-
-/** The parts of a piece of paper that change one by one. */
-export const pieceParts = [
-  'name',
-  'on',
-  'size',
-  'place',
-  'stock',
-  'attach',
-  'isOff',
-  'group',
-  'trim',
-  'cutOut',
-  'carriedBy',
-  'isMirrored',
-  'crop',
-  'overhang',
-  'motion',
-  'notes',
-] as const satisfies readonly (keyof Paper)[];
-export type PiecePart = (typeof pieceParts)[number];
 
 /** One difference of two versions of a card; the sentence is chosen where it is shown. */
 export type CardChange =
@@ -51,46 +32,37 @@ export type CardChange =
   | { readonly kind: 'copies'; readonly before: number; readonly after: number }
   /** Spares, or what sheets are cut from. */
   | { readonly kind: 'making' }
-  /** What it takes beside its panels; both empty where only an amount or a note changed. */
-  | {
-      readonly kind: 'uses';
-      readonly added: readonly LibraryRef[];
-      readonly removed: readonly LibraryRef[];
-    }
   | { readonly kind: 'habits' }
-  | { readonly kind: 'accepted' }
-  | { readonly kind: 'added' | 'removed'; readonly piece: NamedPiece }
-  | { readonly kind: 'order'; readonly pieces: readonly NamedPiece[] }
+  | ItemChange;
+
+/** A difference of one collection. */
+export type ItemChange = { [Id in CollectionId]: ChangeIn<Id> }[CollectionId];
+
+export type ChangeIn<Id extends CollectionId> =
+  | { readonly kind: 'added' | 'removed'; readonly in: Id; readonly item: Lettered<ItemOf<Id>> }
   | {
-      readonly kind: 'piece';
-      readonly part: PiecePart;
-      readonly piece: NamedPiece;
-      readonly before: Paper;
-      readonly after: Paper;
+      readonly kind: 'changed';
+      readonly in: Id;
+      /** What is different of it, but for its place in the order. */
+      readonly parts: readonly PartOf<ItemOf<Id>>[];
+      readonly before: Lettered<ItemOf<Id>>;
+      readonly after: Lettered<ItemOf<Id>>;
     }
-  | {
-      readonly kind: 'mark';
-      readonly part: MarkPart;
-      readonly piece: NamedPiece;
-      readonly before: Piece;
-      readonly after: Piece;
-    };
+  | { readonly kind: 'order'; readonly in: Id; readonly items: readonly Lettered<ItemOf<Id>>[] };
 
-/** What marks have in common with paper, and how they look. */
-export const markParts = ['name', 'on', 'place', 'isOff', 'group', 'notes'] as const;
-export type MarkPart = (typeof markParts)[number] | 'look';
+/** With the letter a piece goes by where it has figures; empty for all else. */
+export type Lettered<Item> = Item & { readonly letter: string };
 
-/** A piece as one speaks of it: its letter where it has figures, and its name. */
-export interface NamedPiece {
-  readonly id: PieceId;
-  readonly letter: string;
-  readonly name: string;
-}
+/** What can be different of a thing and leave it the same thing. */
+export type PartOf<Item> = Exclude<
+  Item extends unknown ? keyof Item & string : never,
+  'id' | 'kind' | 'order'
+>;
 
 /**
- * The differences of two versions of a card, in the order a card is read: about, base, copies, pieces
- * removed, added, changed, their order, habits. A piece is spoken of as in the later version, a removed
- * one as in the earlier.
+ * The differences of two versions of a card, in the order a card is read: about, base, copies, habits, and of each
+ * collection what was removed, added, changed and moved. A thing is spoken of as in the later version, a removed one as
+ * in the earlier.
  */
 export function compareCards(before: CardVersion, after: CardVersion): readonly CardChange[] {
   const [old, now] = [before.plan, after.plan];
@@ -113,77 +85,72 @@ export function compareCards(before: CardVersion, after: CardVersion): readonly 
     ...(sameJson({ ...old.making, copies: 1 }, { ...now.making, copies: 1 })
       ? []
       : [{ kind: 'making' as const }]),
-    ...useChanges(before, after),
-    ...pieceChanges(before, after),
     ...(sameJson(old.habits, now.habits) ? [] : [{ kind: 'habits' as const }]),
-    ...(sameJson(old.accepted, now.accepted) ? [] : [{ kind: 'accepted' as const }]),
+    ...collectionIds.flatMap((id) => itemChanges(id, before, after)),
   ];
 }
 
-function useChanges({ plan: old }: CardVersion, { plan: now }: CardVersion): readonly CardChange[] {
-  const isIn = ({ item }: Use, plan: Plan) => plan.uses.some((each) => each.item.id === item.id);
-  const added = now.uses.filter((use) => !isIn(use, old)).map(({ item }) => item);
-  const removed = old.uses.filter((use) => !isIn(use, now)).map(({ item }) => item);
-  if (added.length + removed.length > 0) return [{ kind: 'uses', added, removed }];
-  return sameJson(old.uses, now.uses) ? [] : [{ kind: 'uses', added: [], removed: [] }];
-}
-
-function pieceChanges(before: CardVersion, after: CardVersion): readonly CardChange[] {
-  const oldById = new Map(before.plan.pieces.map((piece) => [piece.id, piece]));
-  const newIds = new Set(after.plan.pieces.map(({ id }) => id));
-  const removed = before.plan.pieces.filter(({ id }) => !newIds.has(id));
-  const added = after.plan.pieces.filter(({ id }) => !oldById.has(id));
-  const kept = after.plan.pieces.filter(({ id }) => oldById.has(id));
-  const changed = kept.flatMap((now): CardChange[] => {
-    const old = oldById.get(now.id);
-    if (!old) return [];
-    const piece = named(now, after);
-    if (!isPaper(old) || !isPaper(now))
-      return markChanges(old, now).map((part) => ({
-        kind: 'mark',
-        part,
-        piece,
-        before: old,
-        after: now,
-      }));
-    return pieceParts
-      .filter((part) => !sameJson(old[part], now[part]))
-      .map((part) => ({ kind: 'piece', part, piece, before: old, after: now }));
-  });
-  const order = movedPieces(
-    before.plan.pieces.filter(({ id }) => newIds.has(id)),
+/** What was removed, added, changed, and what changed places. */
+function itemChanges(
+  of: CollectionId,
+  before: CardVersion,
+  after: CardVersion,
+): readonly ItemChange[] {
+  const [old, now] = [lettered(of, before), lettered(of, after)];
+  const { idOf } = collectionOf<CollectionId>(of);
+  const oldIds = new Map(old.map((item) => [idOf(item), item]));
+  const newIds = new Set(now.map((item) => idOf(item)));
+  const one = (change: object) => ({ in: of, ...change }) as ItemChange;
+  const kept = now.filter((item) => oldIds.has(idOf(item)));
+  const moved = movedItems(
+    old.filter((item) => newIds.has(idOf(item))),
     kept,
+    idOf,
   );
   return [
-    ...removed.map((piece): CardChange => ({ kind: 'removed', piece: named(piece, before) })),
-    ...added.map((piece): CardChange => ({ kind: 'added', piece: named(piece, after) })),
-    ...changed,
-    ...(order.length === 0
-      ? []
-      : [{ kind: 'order' as const, pieces: order.map((piece) => named(piece, after)) }]),
+    ...old.filter((item) => !newIds.has(idOf(item))).map((item) => one({ kind: 'removed', item })),
+    ...now.filter((item) => !oldIds.has(idOf(item))).map((item) => one({ kind: 'added', item })),
+    ...kept.flatMap((item) => {
+      const was = oldIds.get(idOf(item));
+      const parts = was ? partsThatDiffer(was, item) : [];
+      return parts.length > 0 ? [one({ kind: 'changed', parts, before: was, after: item })] : [];
+    }),
+    ...(moved.length === 0 ? [] : [one({ kind: 'order', items: moved })]),
   ];
 }
 
-function markChanges(old: Piece, now: Piece): readonly MarkPart[] {
-  const look = (piece: Piece) =>
-    Object.entries(piece).filter(
-      ([key]) => key !== 'order' && !markParts.some((part) => part === key),
-    );
-  return [
-    ...markParts.filter((part) => !sameJson(old[part], now[part])),
-    ...(sameJson(look(old), look(now)) ? [] : ['look' as const]),
-  ];
+/** Anything of a collection. */
+type AnyItem = Lettered<ItemOf<CollectionId>>;
+
+function lettered(of: CollectionId, { plan, card }: CardVersion): readonly AnyItem[] {
+  const letters = new Map<string, string>(card.pieces.map(({ id, letter }) => [id, letter]));
+  const { idOf } = collectionOf<CollectionId>(of);
+  return itemsIn(plan, of).map((item) => ({
+    ...item,
+    letter: of === 'pieces' ? (letters.get(idOf(item)) ?? '') : '',
+  }));
 }
 
-/** The pieces between the first and the last place where two orders of the same pieces differ. */
-function movedPieces(before: readonly Piece[], after: readonly Piece[]): readonly Piece[] {
-  const differs = (_: unknown, index: number) => before[index]?.id !== after[index]?.id;
+function partsThatDiffer(before: AnyItem, after: AnyItem): readonly string[] {
+  const skipped = ['id', 'kind', 'order', 'letter'];
+  const keys = new Set([...Object.keys(before), ...Object.keys(after)]);
+  return [...keys].filter(
+    (key) =>
+      !skipped.includes(key) &&
+      !sameJson(before[key as keyof AnyItem], after[key as keyof AnyItem]),
+  );
+}
+
+/** The items between the first and the last place where two orders of the same items differ. */
+function movedItems<Item>(
+  before: readonly Item[],
+  after: readonly Item[],
+  idOf: (item: Item) => string,
+): readonly Item[] {
+  const ids = before.map(idOf);
+  const differs = (item: Item, index: number) => ids[index] !== idOf(item);
   const first = after.findIndex(differs);
   return first < 0 ? [] : after.slice(first, after.findLastIndex(differs) + 1);
-}
-
-function named({ id, name }: Piece, { card }: CardVersion): NamedPiece {
-  return { id, name, letter: card.pieces.find((each) => each.id === id)?.letter ?? '' };
 }
 
 function keysThatDiffer<T extends object>(a: T, b: T): readonly (keyof T)[] {

@@ -7,7 +7,8 @@ import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { useKeys } from '../parts/useKeys';
-import { changeSentence } from '../words/changeSentence';
+import { changeSentences } from '../words/changeSentences';
+import type { ChangeWords } from '../words/changeWords';
 import { clockWords, momentDay } from '../words/momentWords';
 import { CompareVersions } from './CompareVersions';
 import { sittingsOf, walkRevisions, type Revision, type WalkedRevision } from './walkRevisions';
@@ -215,12 +216,12 @@ function RevisionRow({ revision, isChosen, sentences, onChoose }: RowProps) {
 
 function sentencesOf(
   { number, changes, version }: WalkedRevision,
-  names: Omit<Parameters<typeof changeSentence>[1], 'pieceName'>,
+  names: Omit<ChangeWords, 'pieceName'>,
 ): readonly string[] {
   if (changes.length === 0) return [number === 1 ? 'the card was made' : 'saved without a change'];
   const pieceName = (id: string) =>
     version.plan.pieces.find((piece) => piece.id === id)?.name ?? 'a piece since removed';
-  return changes.map((change) => changeSentence(change, { ...names, pieceName }));
+  return changes.flatMap((change) => changeSentences(change, { ...names, pieceName }));
 }
 
 async function fetchRun(cardId: string, before: number | undefined): Promise<Loaded | string> {

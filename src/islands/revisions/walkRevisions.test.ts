@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { fiveLayers, library, reveal } from '../../../test/support/plans';
 import type { Edit } from '../../core/plan/edit';
 import type { PieceId } from '../../core/plan/ids';
-import { changeSentence } from '../words/changeSentence';
+import { changeSentences } from '../words/changeSentences';
 import { sittingsOf, walkRevisions, type Revision } from './walkRevisions';
 import { changePiece } from '../../core/plan/pieceEdits';
 
@@ -37,7 +37,9 @@ describe('walking through revisions', () => {
   const walked = walkRevisions(fiveLayers(), revisions, library);
 
   it('has the card after each, and a sentence for each change', () => {
-    const said = walked.map(({ changes }) => changes.map((each) => changeSentence(each, words)));
+    const said = walked.map(({ changes }) =>
+      changes.flatMap((each) => changeSentences(each, words)),
+    );
     expect(said).toEqual([
       [],
       ['mat-2 D: border 1⁄8 to 1⁄4', 'top E: border 1⁄16 to 1⁄8'],

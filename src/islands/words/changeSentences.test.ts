@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import {
   coves,
+  dotOn,
   fiveLayers,
   library,
   measure,
@@ -13,11 +14,11 @@ import { defaultHabits } from '../../core/plan/habits';
 import type { SimpleEdit } from '../../core/plan/edit';
 import type { DesignerId, PieceId, ReleaseId } from '../../core/plan/ids';
 
-import type { About, Base } from '../../core/plan/plan';
-import { compareCards, pieceParts } from '../../core/resolve/compareCards';
+import type { About, Base, Plan } from '../../core/plan/plan';
+import { compareCards } from '../../core/resolve/compareCards';
 import { resolvePlan } from '../../core/resolve/resolvePlan';
-import { changeSentence } from './changeSentence';
-import { changePiece, type ChangeOf } from '../../core/plan/pieceEdits';
+import { changeSentences } from './changeSentences';
+import { addPieces, changePiece, type ChangeOf } from '../../core/plan/pieceEdits';
 
 const words = {
   unit: 'in',
@@ -28,15 +29,24 @@ const words = {
 } as const;
 
 /** What is said of the five-layer A2 after these edits. */
-function said(...edits: readonly SimpleEdit[]): readonly string[] {
-  const before = fiveLayers();
-  const outcome = applyEdit(before, { kind: 'batch', edits });
-  if (!outcome.ok) throw new Error(outcome.issue.code);
-  const [old, now] = [before, outcome.plan].map((plan) => ({
+const said = (...edits: readonly SimpleEdit[]) => saidAfter([], ...edits);
+
+/** What is said of it after these edits, once others have been made. */
+function saidAfter(
+  first: readonly SimpleEdit[],
+  ...edits: readonly SimpleEdit[]
+): readonly string[] {
+  const before = applied(fiveLayers(), first);
+  const [old, now] = [before, applied(before, edits)].map((plan) => ({
     plan,
     card: resolvePlan(plan, library),
   }));
-  return old && now ? compareCards(old, now).map((each) => changeSentence(each, words)) : [];
+  return old && now ? compareCards(old, now).flatMap((each) => changeSentences(each, words)) : [];
+}
+function applied(plan: Plan, edits: readonly SimpleEdit[]): Plan {
+  const outcome = applyEdit(plan, { kind: 'batch', edits });
+  if (!outcome.ok) throw new Error(outcome.issue.code);
+  return outcome.plan;
 }
 const about = (change: Partial<About>) => said({ kind: 'set-about', change });
 const base = (change: Partial<Base>) => said({ kind: 'set-base', change });
@@ -115,14 +125,42 @@ describe('what is said of a change', () => {
     ]);
     const finding = { rule: 'easier-figures', pieceId: null } as const;
     expect(said({ kind: 'put', in: 'accepted', item: finding })).toEqual([
-      'findings left as they are',
+      'figures that would be easier in eighths or whole millimetres left as they are',
     ]);
   });
 
-  it('covers every part a piece has', () => {
-    const parts = Object.keys(fiveLayers().pieces[0] ?? {}).filter(
-      (key) => !['id', 'kind', 'order'].includes(key),
-    );
-    expect([...pieceParts].sort()).toEqual(parts.sort());
+  it('speaks of supplies and findings as of pieces', () => {
+    const use = {
+      id: 'ink' as PieceId,
+      item: moss,
+      amount: 2,
+      pieceId: null,
+      note: '',
+    };
+    const put = { kind: 'put', in: 'uses', item: use } as const;
+    expect(said(put)).toEqual(['Moss 216 g added to the supplies']);
+    const change = { amount: 3, note: 'for the leaves', pieceId: 'mat-2' as PieceId };
+    const changed = { kind: 'change', in: 'uses', id: use.id, change } as const;
+    expect(saidAfter([put], changed)).toEqual([
+      'Moss 216 g: amount 2 to 3',
+      'Moss 216 g: for Inner mat',
+      'Moss 216 g: note “for the leaves”',
+    ]);
+    expect(saidAfter([put], { kind: 'remove', in: 'uses', id: use.id })).toEqual([
+      'Moss 216 g taken off the supplies',
+    ]);
+    const finding = { rule: 'thin-reveal', pieceId: 'mat-2' as PieceId } as const;
+    expect(said({ kind: 'put', in: 'accepted', item: finding })).toEqual([
+      'borders too thin to be seen at Inner mat left as they are',
+    ]);
+  });
+
+  it('tells the look of a mark once, however many parts of it changed', () => {
+    const gem = dotOn('top', 'gem');
+    const put = addPieces(fiveLayers(), [gem]);
+    const change = { colour: '#112233', look: 'drop' } as const;
+    expect(saidAfter(put, changePiece({ id: 'gem' as PieceId, kind: 'dot' }, change))).toEqual([
+      'gem: what it shows',
+    ]);
   });
 });

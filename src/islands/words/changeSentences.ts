@@ -1,0 +1,164 @@
+import { writeSize } from '../../core/length/formatLength';
+import { cardFormat } from '../../core/paper/cardFormats';
+import type { CollectionId, ItemOf } from '../../core/plan/collections';
+import type { About, Base } from '../../core/plan/plan';
+import type { Use } from '../../core/plan/use';
+import type { CardChange, ItemChange, Lettered, PartOf } from '../../core/resolve/compareCards';
+import { dayWords } from '../../core/tutorial/dayWords';
+import { foldName } from '../../core/tutorial/sentences';
+import { joinWords } from '../../core/words/phrases';
+import { fromTo, nameOf, type ChangeWords } from './changeWords';
+import { pieceSentence } from './pieceChangeWords';
+import { ruleWords } from './ruleWords';
+
+/**
+ * What a change did, as one says it: a sentence for each part of a thing that changed.
+ * @example ['Mat D: border 1⁄8 to 1⁄4']
+ */
+export function changeSentences(change: CardChange, words: ChangeWords): readonly string[] {
+  switch (change.kind) {
+    case 'about':
+      return [aboutSentence(change.part, change.before, change.after, words)];
+    case 'base':
+      return [baseSentence(change.part, change.before, change.after, words)];
+    case 'copies':
+      return [`${change.before} to ${change.after} copies`];
+    case 'making':
+      return ['spares, or the sheets it is cut from'];
+    case 'habits':
+      return ['the habits of this card'];
+    default:
+      return itemSentences(change, words);
+  }
+}
+
+/** How one speaks of the things of a collection. */
+interface CollectionWords<Item> {
+  readonly nameOf: (item: Lettered<Item>, words: ChangeWords) => string;
+  readonly added: string;
+  readonly removed: string;
+  /** What is said of a part that changed, after the name. */
+  readonly part: (part: PartOf<Item>, before: Item, after: Item, words: ChangeWords) => string;
+}
+
+const collectionWords: { readonly [Id in CollectionId]: CollectionWords<ItemOf<Id>> } = {
+  pieces: {
+    nameOf: ({ name, letter }) => `${name} ${letter}`.trim(),
+    added: 'added',
+    removed: 'removed',
+    part: pieceSentence,
+  },
+  uses: {
+    nameOf: ({ item }, { library }) => nameOf(item, library),
+    added: 'added to the supplies',
+    removed: 'taken off the supplies',
+    part: useSentence,
+  },
+  accepted: {
+    nameOf: ({ rule, pieceId }, { pieceName }) =>
+      ruleWords[rule] + (pieceId === null ? '' : ` at ${pieceName(pieceId)}`),
+    added: 'left as they are',
+    removed: 'found again',
+    part: (part) => part,
+  },
+};
+
+function itemSentences(change: ItemChange, words: ChangeWords): readonly string[] {
+  const own = collectionWords[change.in] as CollectionWords<ItemOf<CollectionId>>;
+  switch (change.kind) {
+    case 'added':
+      return [`${own.nameOf(change.item, words)} ${own.added}`];
+    case 'removed':
+      return [`${own.nameOf(change.item, words)} ${own.removed}`];
+    case 'order':
+      return [`the order of ${joinWords(change.items.map((item) => own.nameOf(item, words)))}`];
+    case 'changed': {
+      const { parts, before, after } = change;
+      const name = own.nameOf(after, words);
+      const said = parts.map((part) => own.part(part as never, before, after, words));
+      // Several parts of how a mark looks are one to the reader.
+      return [...new Set(said)].map((each) => `${name}: ${each}`);
+    }
+    default:
+      throw new TypeError(`itemSentences: unknown ${JSON.stringify(change satisfies never)}`);
+  }
+}
+
+function useSentence(part: PartOf<Use>, before: Use, after: Use, words: ChangeWords): string {
+  switch (part) {
+    case 'amount':
+      return `amount ${fromTo(String(before.amount), String(after.amount))}`;
+    case 'item':
+      return `${nameOf(before.item, words.library)} before`;
+    case 'pieceId':
+      return after.pieceId === null
+        ? 'for the whole card'
+        : `for ${words.pieceName(after.pieceId)}`;
+    case 'note':
+      return after.note === '' ? 'its note taken away' : `note “${after.note}”`;
+    default:
+      throw new TypeError(`useSentence: unknown part ${String(part satisfies never)}`);
+  }
+}
+
+function aboutSentence(
+  part: keyof About,
+  before: About,
+  after: About,
+  { releases, designers }: ChangeWords,
+): string {
+  const nameIn = (
+    list: readonly { readonly id: string; readonly name: string }[],
+    id: string | null,
+  ) => (id === null ? 'none' : (list.find((each) => each.id === id)?.name ?? id));
+  const day = (on: string | null) => (on === null ? 'no day' : dayWords(on));
+  const text = (value: string) => (value === '' ? 'none' : `“${value}”`);
+  switch (part) {
+    case 'title':
+      return `title ${fromTo(text(before.title), text(after.title))}`;
+    case 'releaseId':
+      return `release ${fromTo(nameIn(releases, before.releaseId), nameIn(releases, after.releaseId))}`;
+    case 'designerId':
+      return `designer ${fromTo(nameIn(designers, before.designerId), nameIn(designers, after.designerId))}`;
+    case 'occasion':
+      return `occasion ${fromTo(text(before.occasion), text(after.occasion))}`;
+    case 'techniques':
+      return `techniques ${fromTo(text(before.techniques.join(', ')), text(after.techniques.join(', ')))}`;
+    case 'status':
+      return `status ${fromTo(before.status, after.status)}`;
+    case 'filmOn':
+      return `filmed on ${fromTo(day(before.filmOn), day(after.filmOn))}`;
+    case 'publishOn':
+      return `published on ${fromTo(day(before.publishOn), day(after.publishOn))}`;
+    case 'checked':
+      return `${after.checked.length} of the list before filming ticked`;
+    case 'notes':
+      return 'the notes';
+    default:
+      throw new TypeError(`aboutSentence: unknown part ${String(part satisfies never)}`);
+  }
+}
+
+function baseSentence(
+  part: keyof Base,
+  before: Base,
+  after: Base,
+  { unit, library }: ChangeWords,
+): string {
+  const format = ({ format: value }: Base) =>
+    value.kind === 'named'
+      ? `${cardFormat(value.id).name} ${value.stand}`
+      : writeSize({ width: value.size.width.ticks, height: value.size.height.ticks }, unit);
+  switch (part) {
+    case 'format':
+      return `format ${fromTo(format(before), format(after))}`;
+    case 'fold':
+      return fromTo(foldName(before.fold), foldName(after.fold));
+    case 'stock':
+      return `base stock ${fromTo(nameOf(before.stock, library), nameOf(after.stock, library))}`;
+    case 'blankId':
+      return 'how the blank is cut';
+    default:
+      throw new TypeError(`baseSentence: unknown part ${String(part satisfies never)}`);
+  }
+}
