@@ -4,16 +4,17 @@ import { writeExact, writeSizeExact } from '../length/writeExact';
 import { gramsOfPounds, weightBases, type WeightBasis } from '../paper/paperWeight';
 import { adhesiveIds } from '../paper/adhesives';
 import { sheetIds, type SheetId } from '../paper/sheets';
-import { dieKinds } from '../plan/items/dieSet';
-import { embellishmentKinds } from '../plan/items/embellishment';
-import { inkKinds } from '../plan/items/ink';
-import { mediumKinds } from '../plan/items/medium';
-import { powderKinds } from '../plan/items/powder';
-import { stampKinds } from '../plan/items/stamp';
-import { paperKinds } from '../plan/items/stock';
-import { toolKinds } from '../plan/items/tool';
-import { libraryItemSchema, type ItemKind, type LibraryItem } from '../plan/libraryItem';
-import type { Unit } from '../length/length';
+import {
+  dieKinds,
+  embellishmentKinds,
+  inkKinds,
+  mediumKinds,
+  paperKinds,
+  powderKinds,
+  stampKinds,
+  toolKinds,
+} from '../plan/items/kinds';
+import type { ItemKind } from '../plan/libraryItem';
 import {
   change,
   choiceField,
@@ -224,55 +225,3 @@ export const kindNames: Readonly<Record<ItemKind, string>> = {
   tool: 'tool',
 };
 export const itemKinds = Object.keys(kindNames) as ItemKind[];
-
-export type ItemBuilt =
-  | { readonly ok: true; readonly item: LibraryItem }
-  | { readonly ok: false; readonly issues: readonly string[] };
-
-/**
- * An item from the texts of its fields, over what it was or over nothing. Fields without a text keep
- * what they were; of a new item those that may be empty are empty.
- */
-export function buildItem(
-  kind: ItemKind,
-  before: LibraryItem | { readonly id: string; readonly version: 1 },
-  texts: ReadonlyMap<string, string>,
-  leading: Unit,
-): ItemBuilt {
-  const issues: string[] = [];
-  let draft: Record<string, unknown> = { ...before, kind };
-  for (const field of itemFields[kind]) {
-    const text = texts.get(field.key);
-    // What reads as it was stays as it was typed.
-    if ('kind' in before && (text === undefined || text === field.read(before))) continue;
-    if (text === undefined && !field.isOptional && field.entry !== 'choice') {
-      issues.push(`${field.label} is missing.`);
-      continue;
-    }
-    const given = text ?? (field.isOptional ? '' : (field.choices[0] ?? ''));
-    const written = field.write(given, leading);
-    if (written.ok) draft = mergeChange(draft, written.change);
-    else issues.push(written.issue);
-  }
-  if (issues.length > 0) return { ok: false, issues };
-  const parsed = libraryItemSchema.safeParse(draft);
-  return parsed.success
-    ? { ok: true, item: parsed.data }
-    : {
-        ok: false,
-        issues: parsed.error.issues.map(({ path, message }) => `${path.join(' ')}: ${message}`),
-      };
-}
-
-/** The sale period has two ends that are written apart. */
-function mergeChange(
-  draft: Record<string, unknown>,
-  { sale: period, ...rest }: Readonly<Record<string, unknown>>,
-) {
-  const base = { from: null, until: null, ...(draft['sale'] as object | undefined) };
-  return {
-    ...draft,
-    ...rest,
-    ...(period === undefined ? {} : { sale: { ...base, ...(period as object) } }),
-  };
-}

@@ -6,7 +6,8 @@ import { library, moss } from '../../../test/support/plans';
 import { weightBases } from '../paper/paperWeight';
 import { libraryItemSchema } from '../plan/libraryItem';
 import { holdingSchema, type Holding } from './holding';
-import { buildItem, itemFields, itemKinds } from './itemFields';
+import { buildItem } from './buildItem';
+import { itemFields, itemKinds } from './itemFields';
 import { readStashCsv } from './readStashCsv';
 import { writeStashCsv } from './stashCsv';
 

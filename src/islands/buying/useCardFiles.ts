@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { readCardFile, type CardFile } from '../../core/plan/cardFile';
+import type { CardFile } from '../../core/plan/cardFile';
 
 export interface CardFiles {
   readonly files: ReadonlyMap<string, CardFile>;
@@ -29,7 +29,11 @@ export function useCardFiles(ids: readonly string[]): CardFiles {
 
 async function fetchFile(id: string): Promise<CardFile | undefined> {
   try {
-    const response = await fetch(`/api/cards/${id}/card.nibwright.json`);
+    // The schemas come with the first file, not with the page.
+    const [response, { readCardFile }] = await Promise.all([
+      fetch(`/api/cards/${id}/card.nibwright.json`),
+      import('../../core/plan/cardFile'),
+    ]);
     if (!response.ok) return undefined;
     const read = readCardFile(await response.text());
     return read.ok ? read.file : undefined;

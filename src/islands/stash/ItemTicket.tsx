@@ -1,11 +1,15 @@
+import { useEffect, useRef } from 'react';
 import type { Unit } from '../../core/length/length';
 import { weightWords } from '../../core/paper/paperWeight';
 import type { LibraryItem } from '../../core/plan/libraryItem';
 import type { Holding } from '../../core/stash/holding';
-import { buildItem, itemFields } from '../../core/stash/itemFields';
+import { itemFields } from '../../core/stash/itemFields';
 import type { StashChange } from '../../core/stash/stashChange';
 import { FieldInput } from './FieldInput';
 import { HoldingFields } from './HoldingFields';
+
+/** The schemas come with the first ticket, not with the page. */
+const loadBuilder = () => import('../../core/stash/buildItem');
 
 interface Props {
   readonly item: LibraryItem;
@@ -16,7 +20,13 @@ interface Props {
 
 /** A line of the stash unfolded: what the thing is, and how much there is of it. */
 export function ItemTicket({ item, holding, unit, onChange }: Props) {
-  const setField = (key: string, text: string) => {
+  const builder = useRef<typeof import('../../core/stash/buildItem')>(undefined);
+  useEffect(() => {
+    void loadBuilder().then((loaded) => (builder.current = loaded));
+  }, []);
+  const setField = async (key: string, text: string) => {
+    // Once it is there a change is told at once, in the order of what is done.
+    const { buildItem } = builder.current ?? (await loadBuilder());
     const built = buildItem(item.kind, item, new Map([[key, text]]), unit);
     if (built.ok) onChange({ itemId: item.id, item: built.item });
   };
@@ -30,7 +40,7 @@ export function ItemTicket({ item, holding, unit, onChange }: Props) {
             field={field}
             text={field.read(item)}
             unit={unit}
-            onCommit={(text) => setField(field.key, text)}
+            onCommit={(text) => void setField(field.key, text)}
           />
         ))}
         {item.kind === 'stock' && (

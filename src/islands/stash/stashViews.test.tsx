@@ -142,10 +142,11 @@ describe('how much there is', () => {
 });
 
 describe('the ticket of a thing', () => {
-  it('says a weight in pounds too, changes one property, and takes the thing out', () => {
+  it('says a weight in pounds too, changes one property, and takes the thing out', async () => {
     const onChange = vi.fn<(change: StashChange) => void>();
     render(<ItemTicket item={stock} holding={held} unit="in" onChange={onChange} />);
     expect(screen.getByText(/216 g\/m² is about 80 lb cover or 146 lb text/)).toBeDefined();
+    await vi.dynamicImportSettled();
     give(screen.getByLabelText('Name'), 'Fern');
     fireEvent.click(screen.getByRole('button', { name: 'Take out of the stash' }));
     expect(onChange.mock.calls).toEqual([

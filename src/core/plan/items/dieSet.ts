@@ -3,9 +3,7 @@ import { typedLengthSchema } from '../../length/lengthSchema';
 import { libraryIdSchema } from '../ids';
 import { boughtShape } from './itemShape';
 import { shapeSchema } from './shape';
-
-/** What a die is for: a shape of its own, one wavy edge, the whole front, or many small parts bridged together. */
-export const dieKinds = ['shape', 'border', 'cover', 'joined'] as const;
+import { dieKinds } from './kinds';
 
 /** Dies: one shape, alone or nested in steps of size, each by its box. */
 export const dieSetSchema = z

@@ -1,17 +1,6 @@
 import { z } from 'zod';
 import { boughtShape, colourSchema } from './itemShape';
-
-export const embellishmentKinds = [
-  'gem',
-  'dot',
-  'drop',
-  'sequin',
-  'button',
-  'spring',
-  'magnet',
-  'ribbon',
-  'twine',
-] as const;
+import { embellishmentKinds } from './kinds';
 
 /** What is stuck or tied on; counted, or measured in metres where it is ribbon or twine. */
 export const embellishmentSchema = z

@@ -1,8 +1,6 @@
 import { z } from 'zod';
 import { boughtShape, colourSchema } from './itemShape';
-
-/** What a pad is filled with, which decides what it dries on and what it suits. */
-export const inkKinds = ['dye', 'chalk', 'pigment', 'solvent', 'reactive', 'sticky'] as const;
+import { inkKinds } from './kinds';
 
 export const inkSchema = z
   .strictObject({

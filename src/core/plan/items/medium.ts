@@ -1,17 +1,6 @@
 import { z } from 'zod';
 import { boughtShape, colourSchema } from './itemShape';
-
-/** What pictures are coloured with. */
-export const mediumKinds = [
-  'alcohol marker',
-  'water marker',
-  'watercolour',
-  'pencil',
-  'gel pen',
-  'paint pen',
-  'glitter glue',
-  'spray',
-] as const;
+import { mediumKinds } from './kinds';
 
 export const mediumSchema = z
   .strictObject({

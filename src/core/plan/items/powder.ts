@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { boughtShape, colourSchema } from './itemShape';
-
-export const powderKinds = ['opaque', 'clear', 'metallic', 'glitter'] as const;
+import { powderKinds } from './kinds';
 
 /** Embossing powder. */
 export const powderSchema = z

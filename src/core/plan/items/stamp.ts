@@ -4,9 +4,7 @@ import { letteringIds } from '../../lettering/letterings';
 import { libraryIdSchema } from '../ids';
 import { boughtShape, colourSchema } from './itemShape';
 import { pathSchema, shapeSchema, wholeBox } from './shape';
-
-/** What a stamp prints, which decides how it is coloured, masked and ordered. */
-export const stampKinds = ['outline', 'solid', 'background', 'layering', 'sentiment'] as const;
+import { stampKinds } from './kinds';
 
 /** A stamp: what it prints, at its true size. */
 export const stampSchema = z

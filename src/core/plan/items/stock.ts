@@ -3,17 +3,7 @@ import { typedLengthSchema } from '../../length/lengthSchema';
 import { weightBases } from '../../paper/paperWeight';
 import { sheetIds, type SheetId } from '../../paper/sheets';
 import { boughtShape, colourSchema } from './itemShape';
-
-/** Kinds of paper and what is used like it. */
-export const paperKinds = [
-  'cardstock',
-  'patterned',
-  'vellum',
-  'foil',
-  'acetate',
-  'watercolour',
-  'kraft',
-] as const;
+import { paperKinds } from './kinds';
 
 /** Paper or card by the sheet. */
 export const stockSchema = z

@@ -1,16 +1,7 @@
 import { z } from 'zod';
 import { typedLengthSchema } from '../../length/lengthSchema';
 import { boughtShape } from './itemShape';
-
-export const toolKinds = [
-  'trimmer',
-  'score board',
-  'die press',
-  'stamping platform',
-  'heat tool',
-  'brush',
-  'other',
-] as const;
+import { toolKinds } from './kinds';
 
 /** A tool, with what it reaches. */
 export const toolSchema = z

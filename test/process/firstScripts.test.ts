@@ -1,0 +1,65 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { startServer, type RunningServer } from './server';
+
+const port = 4196;
+let folder: string;
+let server: RunningServer;
+beforeAll(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'nibwright-scripts-'));
+  server = await startServer({ folder, port });
+}, 120_000);
+afterAll(async () => {
+  await server.stop();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+const read = (path: string) => readFileSync(join('dist/client', path), 'utf8');
+
+/** The scripts a page asks for before anything is done on it: those it names, and all they import from the start. */
+async function firstScripts(page: string): Promise<ReadonlySet<string>> {
+  const html = await (await fetch(server.address + page)).text();
+  const waiting = [...html.matchAll(/(?:component-url|renderer-url|src)="([^"]+\.js)"/g)].map(
+    ([, path]) => path ?? '',
+  );
+  const found = new Set<string>();
+  for (let path = waiting.pop(); path !== undefined; path = waiting.pop()) {
+    if (found.has(path)) continue;
+    found.add(path);
+    for (const [, name = ''] of read(path).matchAll(/(?:from|import)"\.\/([^"]+\.js)"/g))
+      waiting.push(`/_astro/${name}`);
+  }
+  return found;
+}
+
+/** A name the schema library tells its errors by; it stays readable in what is built. */
+const schemas = 'ZodError';
+
+describe('the first scripts of a page', () => {
+  it.each([
+    '/',
+    '/card/rain-day/base',
+    '/card/rain-day/layout',
+    '/card/rain-day/cut',
+    '/card/rain-day/sheet',
+    '/card/rain-day/revisions',
+    '/stash',
+    '/buying',
+    '/team',
+  ])('of %s check nothing: the schemas come after them', async (page) => {
+    const scripts = await firstScripts(page);
+    expect(scripts.size).toBeGreaterThan(3);
+    expect([...scripts].filter((path) => read(path).includes(schemas))).toEqual([]);
+  });
+
+  it('leave the schemas to a script that is asked for later', async () => {
+    const [workbench] = [...(await firstScripts('/card/rain-day/base'))].filter((path) =>
+      read(path).includes('import("./edit.'),
+    );
+    const [, edit = ''] = /import\("\.\/(edit\.[^"]+)"\)/.exec(read(workbench ?? '')) ?? [];
+    const imported = [...read(`/_astro/${edit}`).matchAll(/from"\.\/([^"]+\.js)"/g)];
+    expect(imported.some(([, name]) => read(`/_astro/${name ?? ''}`).includes(schemas))).toBe(true);
+  });
+});
