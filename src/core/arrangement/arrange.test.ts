@@ -4,7 +4,7 @@ import type { Point, Polygon } from '../geometry/flattenPath';
 import { contains, lineDistance } from '../outline/distance';
 import { seeded } from '../seeded';
 import { arrange, outlineOfParts, type Arrangement } from './arrange';
-import { tileSide } from './cutIntoTiles';
+import { usualSide } from './cutIntoTiles';
 
 type Outline = readonly Polygon[];
 type Scene = readonly Outline[];
@@ -17,7 +17,7 @@ const box = (x: number, y: number, width: number, height: number): Polygon => [
 ];
 const rounded = (x: number, y: number): Point => ({ x: Math.round(x), y: Math.round(y) });
 
-/** A star of so many points; of five and a half its line crosses itself. */
+/** A star of so many points. */
 function star(middle: Point, reach: number, points: number, waist = 0.5): Polygon {
   return Array.from({ length: points * 2 }, (_, at) => {
     const [angle, far] = [(at * Math.PI) / points, at % 2 === 0 ? reach : reach * waist];
@@ -69,7 +69,7 @@ const turnedBy = (degrees: number) => {
   return ({ x, y }: Point) => rounded(x * cos - y * sin, x * sin + y * cos);
 };
 
-const T = tileSide;
+const T = usualSide;
 const bowTie: Polygon = [
   { x: 0, y: 0 },
   { x: 30_000, y: 20_000 },
@@ -249,6 +249,13 @@ describe('outlines arranged on a plane', () => {
       });
     },
   );
+
+  it('do with few tiles however far they reach: ten metres of paper, fifty sheets of it', () => {
+    const side = 160_000_000;
+    const parts = arrange(Array.from({ length: 50 }, (_, at) => [box(at, at, side, side)]));
+    expect(parts.length).toBeLessThan(10_000);
+    for (const at of [0, 20, 49]) expect(areaIn(parts, at)).toBe(side * side);
+  });
 
   it('are exact where lines run upright and across, wherever the tiles lie, seed 21', () => {
     const random = seeded(21);

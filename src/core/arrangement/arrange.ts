@@ -1,5 +1,5 @@
 import type { Polygon } from '../geometry/flattenPath';
-import { cutIntoTiles, type TileKey } from './cutIntoTiles';
+import { cutIntoTiles, tileSideFor, type TileKey } from './cutIntoTiles';
 import type { Edge } from './edge';
 import { splitAtCrossings } from './splitAtCrossings';
 import { traceFaces, type Face } from './traceFaces';
@@ -21,9 +21,10 @@ export type Arrangement = readonly Face[];
  * @example arrange([squareOf(0, 0, 4), squareOf(2, 0, 4)]) // covers [0] of 8, [0, 1] of 8 and [1] of 8 square ticks
  */
 export function arrange(outlines: readonly Outline[]): Arrangement {
+  const side = tileSideFor(reachOf(outlines));
   const members = new Map<TileKey, number[]>();
   outlines.forEach((outline, index) => {
-    for (const key of cutIntoTiles(outline).keys()) {
+    for (const key of cutIntoTiles(outline, side).keys()) {
       const there = members.get(key);
       if (there) there.push(index);
       else members.set(key, [index]);
@@ -33,6 +34,7 @@ export function arrange(outlines: readonly Outline[]): Arrangement {
     arrangeTile(
       key,
       indexes.map((index) => outlines[index] ?? []),
+      side,
     ).map((face) => ({ ...face, covers: face.covers.map((member) => indexes[member] ?? 0) })),
   );
 }
@@ -41,6 +43,18 @@ export function arrange(outlines: readonly Outline[]): Arrangement {
 export function outlineOfParts(parts: readonly Face[]): Outline {
   const edges = parts.flatMap(({ rings }) => rings.flatMap((ring) => edgesOf(ring, 0)));
   return traceFaces(splitAtCrossings(edges)).flatMap(({ rings }) => rings);
+}
+
+/** The larger side of the box round all of them. */
+function reachOf(outlines: readonly Outline[]): number {
+  let [x0, y0, x1, y1] = [Infinity, Infinity, -Infinity, -Infinity];
+  for (const outline of outlines)
+    for (const polygon of outline)
+      for (const { x, y } of polygon) {
+        [x0, x1] = [Math.min(x0, x), Math.max(x1, x)];
+        [y0, y1] = [Math.min(y0, y), Math.max(y1, y)];
+      }
+  return Math.max(0, x1 - x0, y1 - y0);
 }
 
 interface ArrangedTile {
@@ -52,7 +66,7 @@ interface ArrangedTile {
 const arranged = new WeakMap<Outline, Map<TileKey, ArrangedTile>>();
 
 /** The faces of a tile; what they are covered by is told by its place among the outlines of the tile. */
-function arrangeTile(key: TileKey, outlines: readonly Outline[]): readonly Face[] {
+function arrangeTile(key: TileKey, outlines: readonly Outline[], side: number): readonly Face[] {
   const [lowest] = outlines;
   if (!lowest) return [];
   const tiles = arranged.get(lowest) ?? new Map<TileKey, ArrangedTile>();
@@ -60,7 +74,7 @@ function arrangeTile(key: TileKey, outlines: readonly Outline[]): readonly Face[
   const before = tiles.get(key);
   if (before && isSameList(before.outlines, outlines)) return before.faces;
   const edges = outlines.flatMap((outline, member) =>
-    (cutIntoTiles(outline).get(key) ?? []).flatMap((polygon) => edgesOf(polygon, member)),
+    (cutIntoTiles(outline, side).get(key) ?? []).flatMap((polygon) => edgesOf(polygon, member)),
   );
   const faces = traceFaces(splitAtCrossings(edges));
   tiles.set(key, { outlines, faces });

@@ -13,11 +13,12 @@ import { isSamePoint, mergeEdges, side, type Edge } from './edge';
  * ```
  * Whether an edge belongs to an outline an odd or even number of times is kept throughout, so each outline still
  * closes, and what is inside it is told as before but for the tick that its line moved.
+ * @throws Error where points are not whole, which never come to rest.
  */
 export function splitAtCrossings(lines: readonly Edge[]): readonly Edge[] {
   let edges = mergeEdges(lines);
   let isFresh: (edge: Edge) => boolean = () => true;
-  for (;;) {
+  for (let round = 0; round < mostRounds; round++) {
     const cuts = crossings(edges, isFresh);
     if (cuts.size === 0) return edges;
     const fresh = new Set<Edge>();
@@ -31,7 +32,11 @@ export function splitAtCrossings(lines: readonly Edge[]): readonly Edge[] {
     for (const edge of edges) if (!known.has(edge)) fresh.add(edge);
     isFresh = (edge) => fresh.has(edge);
   }
+  throw new Error(`splitAtCrossings: expected whole points, got no rest in ${mostRounds} rounds`);
 }
+
+/** Whole lines come to rest in three or four. */
+const mostRounds = 100;
 
 /** Where edges are to be cut, for every pair of which one is fresh. */
 function crossings(
