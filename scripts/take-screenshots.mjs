@@ -39,14 +39,15 @@ for (const { name, path, key, click, wait, unit = 'in' } of views) {
   await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
   if (wait) await page.getByRole('button', { name: wait }).waitFor();
   await page.waitForTimeout(2500);
-  await page.getByText('planning…').waitFor({ state: 'detached' });
+  for (const unfinished of ['planning…', 'Not complete yet'])
+    await page.getByText(unfinished).waitFor({ state: 'detached', timeout: 120_000 });
   if (key) await page.keyboard.press(key);
   if (click) await page.getByRole('button', { name: click, exact: true }).click();
-  await page.waitForTimeout(200);
+  await page.waitForTimeout(800);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 }
 await page.goto(`${address}/card/${await revisedCopy()}/revisions`);
-await page.waitForLoadState('networkidle');
+await page.getByText('Reading the revisions').waitFor({ state: 'detached' });
 await page.screenshot({ path: 'docs/screenshots/revisions.png' });
 await browser.close();
 
