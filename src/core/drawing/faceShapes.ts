@@ -16,7 +16,15 @@ export function faceShapes(pieces: readonly DrawnPiece[]): readonly Shape[] {
     clips: clipsOf(piece),
     shapes: [
       ...paperShapes(piece),
-      { kind: 'group', clips: [paperArea(piece)], shapes: piece.marks.map(markShape) },
+      ...(piece.marks.length > 0
+        ? [
+            {
+              kind: 'group' as const,
+              clips: [paperArea(piece)],
+              shapes: piece.marks.map(markShape),
+            },
+          ]
+        : []),
     ],
   }));
 }
