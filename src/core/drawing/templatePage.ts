@@ -6,7 +6,7 @@ import { cutShapes } from './cutLines';
 import { layContour, type PieceContour } from './pieceContours';
 import type { Line, Page, Shape } from './shape';
 
-/** What a line or a word of a template is, which a plotter or printer may tell apart. */
+/** What the lines of a template are, which a plotter or printer may tell apart by their layer. */
 const looks = {
   sheet: { colour: '#1e2428', width: 4800 },
   /** Openings within pieces, closed; a plotter cuts them before what holds them. */

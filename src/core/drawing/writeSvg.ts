@@ -62,7 +62,7 @@ function writeShape(shape: Shape, define: Define): string {
     }
     case 'line': {
       const points = shape.points.map(({ x, y }) => `${mm(x)} ${mm(y)}`);
-      return `<path d="M${points.join('L')}"${lookOf(shape, define)}/>`;
+      return `<path d="M${points.join('L')}"${lookOf(shape, define)}${turnOf(shape.turn)}/>`;
     }
     default:
       return writeArea(shape, lookOf(shape, define));

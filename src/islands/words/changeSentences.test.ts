@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import {
+  chalk,
   coves,
   dotOn,
   fiveLayers,
@@ -146,6 +147,8 @@ describe('what is said of a change', () => {
       'Moss 216 g: for Inner mat',
       'Moss 216 g: note “for the leaves”',
     ]);
+    const other = { kind: 'change', in: 'uses', id: use.id, change: { item: chalk } } as const;
+    expect(saidAfter([put], other)).toEqual(['Chalk 216 g: instead of Moss 216 g']);
     expect(saidAfter([put], { kind: 'remove', in: 'uses', id: use.id })).toEqual([
       'Moss 216 g taken off the supplies',
     ]);

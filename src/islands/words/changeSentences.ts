@@ -89,7 +89,7 @@ function useSentence(part: PartOf<Use>, before: Use, after: Use, words: ChangeWo
     case 'amount':
       return `amount ${fromTo(String(before.amount), String(after.amount))}`;
     case 'item':
-      return `${nameOf(before.item, words.library)} before`;
+      return `instead of ${nameOf(before.item, words.library)}`;
     case 'pieceId':
       return after.pieceId === null
         ? 'for the whole card'
