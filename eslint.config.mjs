@@ -21,11 +21,10 @@ const mayImport = {
  */
 const coreLayers = [
   ['length', 'colour', 'geometry', 'text'],
-  ['arrangement'],
   ['paper', 'lettering'],
   ['plan'],
   ['outline', 'words', 'stash'],
-  ['stencilling'],
+  ['arrangement', 'stencilling'],
   ['kinds'],
   ['resolve'],
   ['face'],

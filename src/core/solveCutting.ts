@@ -11,7 +11,7 @@ import { cutJob } from './cutting/cutJob';
 import { placeItems } from './cutting/cutTree';
 import { layOutSheet } from './cutting/layOutSheet';
 import { planCuts, usualBudget } from './cutting/planCuts';
-import type { PlanBudget } from './cutting/patternSearch';
+import type { PlanBudget } from './cutting/cutSheets';
 import { planPieces } from './cutting/planPieces';
 import type { SheetPlan } from './cutting/planSheets';
 import { withCopies } from './plan/withCopies';

@@ -1,5 +1,5 @@
 import PDFDocument from 'pdfkit';
-import svgpath from 'svgpath';
+import { placedPath } from '../core/drawing/placedPath';
 import {
   hair,
   type Area,
@@ -11,6 +11,7 @@ import {
 } from '../core/drawing/shape';
 import { TICKS_PER_INCH } from '../core/length/length';
 import { boundsOf } from '../core/outline/outline';
+import { plainFractions } from '../core/text/plainFractions';
 
 /** PDF's unit: 72 to the inch. */
 const points = (ticks: number) => (ticks * 72) / TICKS_PER_INCH;
@@ -101,16 +102,9 @@ function trace(document: Document, area: Area): void {
       for (const polygon of area.outline)
         document.polygon(...polygon.map(({ x, y }) => [points(x), points(y)]));
       return;
-    case 'path': {
-      const { path, box, at, isMirrored = false } = area;
-      const across = points(at.width) / box.width;
-      const laid = svgpath(path)
-        .abs()
-        .scale(isMirrored ? -across : across, points(at.height) / box.height)
-        .translate(points(isMirrored ? at.x + at.width : at.x), points(at.y));
-      document.path(laid.toString());
+    case 'path':
+      document.path(placedPath(area, points(1)).toString());
       return;
-    }
     default:
       throw new TypeError(`writePdf: unknown ${JSON.stringify(area satisfies never)}`);
   }
@@ -187,7 +181,7 @@ function stroke(
 
 function write(document: Document, text: Extract<Shape, { kind: 'text' }>): void {
   // The fonts every reader has know no fraction slash.
-  const plain = text.words.replaceAll('\u2044', '/');
+  const plain = plainFractions(text.words);
   document.fontSize(points(text.height)).fillOpacity(1).fillColor(text.colour);
   if (text.align === 'centre') {
     const left = points(text.x) - document.widthOfString(plain) / 2;

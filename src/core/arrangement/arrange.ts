@@ -1,11 +1,9 @@
 import type { Polygon } from '../geometry/flattenPath';
+import { boundsOf, type Outline } from '../outline/outline';
 import { cutIntoTiles, tileSideFor, type TileKey } from './cutIntoTiles';
 import type { Edge } from './edge';
 import { splitAtCrossings } from './splitAtCrossings';
 import { traceFaces, type Face } from './traceFaces';
-
-/** Closed lines on a face in whole ticks; inside and outside by the even-odd rule. */
-type Outline = readonly Polygon[];
 
 /**
  * The parts a plane falls into under outlines, each cut along the lines of the tiles it lies in. Along those lines, and
@@ -47,13 +45,7 @@ export function outlineOfParts(parts: readonly Face[]): Outline {
 
 /** The larger side of the box round all of them. */
 function reachOf(outlines: readonly Outline[]): number {
-  let [x0, y0, x1, y1] = [Infinity, Infinity, -Infinity, -Infinity];
-  for (const outline of outlines)
-    for (const polygon of outline)
-      for (const { x, y } of polygon) {
-        [x0, x1] = [Math.min(x0, x), Math.max(x1, x)];
-        [y0, y1] = [Math.min(y0, y), Math.max(y1, y)];
-      }
+  const { x0, y0, x1, y1 } = boundsOf(outlines.flat());
   return Math.max(0, x1 - x0, y1 - y0);
 }
 

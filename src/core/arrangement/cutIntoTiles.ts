@@ -1,4 +1,5 @@
 import type { Point, Polygon } from '../geometry/flattenPath';
+import type { Outline } from '../outline/outline';
 
 /** The side of a tile in ticks, 16.4 mm: a card is some sixty of them. */
 export const usualSide = 2 ** 18;
@@ -14,18 +15,18 @@ export function tileSideFor(reach: number): number {
 }
 
 /** What of an outline lies in each tile, by the tile's column and row, and how wide it is. */
-export type Tiled = ReadonlyMap<TileKey, readonly Polygon[]>;
+export type Tiled = ReadonlyMap<TileKey, Outline>;
 export type TileKey = `${number} ${number} ${number}`;
 
 /** The last tiles of each outline, since that never changes. */
-const known = new WeakMap<readonly Polygon[], { readonly side: number; readonly tiles: Tiled }>();
+const known = new WeakMap<Outline, { readonly side: number; readonly tiles: Tiled }>();
 
 /**
  * Cuts an outline along the lines of the tiles it lies in, first upright, then across. Where it passes a line it gets
  * a whole point on it, the same in both tiles; parts that fall apart within a tile stay joined along its line, which
  * encloses nothing.
  */
-export function cutIntoTiles(outline: readonly Polygon[], side: number): Tiled {
+export function cutIntoTiles(outline: Outline, side: number): Tiled {
   const before = known.get(outline);
   if (before?.side === side) return before.tiles;
   const tiles = new Map<TileKey, Polygon[]>();

@@ -1,4 +1,5 @@
 import type { Point, Polygon } from '../geometry/flattenPath';
+import type { Outline } from '../outline/outline';
 import { inOneOnly, side, type Edge } from './edge';
 import { halvesOf, type Half } from './halfEdges';
 
@@ -9,7 +10,7 @@ export interface Face {
   /** Square units. */
   readonly area: number;
   /** Its line, and those of its holes wound the other way. */
-  readonly rings: readonly Polygon[];
+  readonly rings: Outline;
 }
 
 /** A closed way along halves that have the same face on their left. */

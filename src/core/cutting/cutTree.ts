@@ -56,3 +56,10 @@ export function placeItems(tree: CutTree | undefined, x = 0, y = 0): readonly Pl
   const [dx, dy] = tree.kind === 'across' ? [first.w, 0] : [0, first.h];
   return [...placeItems(first, x, y), ...placeItems(second, x + dx, y + dy)];
 }
+
+/** How many of each piece, from 0, a tree holds. */
+export function countItems(tree: CutTree, pieces: number): readonly number[] {
+  const counts = Array<number>(pieces).fill(0);
+  for (const { item } of placeItems(tree)) counts[item] = (counts[item] ?? 0) + 1;
+  return counts;
+}

@@ -1,4 +1,4 @@
-import { bestOnGrid, type ValueBudget } from './bestValue';
+import { bestOnGrid } from './bestValue';
 import {
   dearness,
   type CoverProblem,
@@ -6,39 +6,13 @@ import {
   type Pattern,
   type RelaxedCover,
 } from './coverSolver';
-import { placeItems, type CutTree } from './cutTree';
+import { countItems, type CutTree } from './cutTree';
+import type { CutSheets, PlanBudget, PricedGrid } from './cutSheets';
 import { fillSheet } from './fillSheet';
 import { CoverRelaxation } from './relaxCover';
+import { rowsOf } from './rowsOf';
 import { seeded } from '../seeded';
-import { unboundedValues, type CutGrid, type UnboundedValues } from './unboundedValue';
-
-/** One way of cutting a source, and how many sheets of it are cut so. */
-export interface CutSheets {
-  readonly tree: CutTree;
-  /** Its number among the sources, from 0. */
-  readonly source: number;
-  readonly times: number;
-}
-
-/** A source of sheets as the search needs it. */
-export interface PricedGrid {
-  readonly grid: CutGrid;
-  readonly cost: number;
-  /** How many there are; undefined where there is no limit. */
-  readonly limit: number | undefined;
-}
-
-/** What the search may spend; the same budget gives the same plan. */
-export interface PlanBudget extends ValueBudget {
-  /** Patterns looked for in all. */
-  readonly mostPatterns: number;
-  /** Branches of the whole-number programme. */
-  readonly mostNodes: number;
-  /** For the order in which quick fillings are tried. */
-  readonly seed: number;
-  /** How long the search may still take; Infinity where there is no such limit. */
-  readonly secondsLeft: () => number;
-}
+import { unboundedValues, type UnboundedValues } from './unboundedValue';
 
 /** How far rounding in the linear programme may mislead; prices are of the order of one sheet. */
 export const rounding = 1e-6;
@@ -409,23 +383,7 @@ export class PatternSearch {
   }
 }
 
-/** A guide for filling a sheet with one piece alone: how many go in straight rows. */
-function rowsOf(grid: CutGrid, piece: number): Pick<UnboundedValues, 'valueOf' | 'cutOf'> {
-  const lyings = grid.lyings.filter(({ item }) => item === piece);
-  return {
-    cutOf: () => undefined,
-    valueOf: (w, h) =>
-      Math.max(...lyings.map((each) => Math.floor(w / each.w) * Math.floor(h / each.h)), 0),
-  };
-}
-
 const keyOf = (source: number, counts: readonly number[]) => `${source}:${counts.join(' ')}`;
-
-export function countItems(tree: CutTree, pieces: number): readonly number[] {
-  const counts = Array<number>(pieces).fill(0);
-  for (const { item } of placeItems(tree)) counts[item] = (counts[item] ?? 0) + 1;
-  return counts;
-}
 
 /** How many of a piece so many sheets of each pattern hold. */
 function held(patterns: readonly Pattern[], uses: readonly number[], piece: number): number {

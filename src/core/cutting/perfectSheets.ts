@@ -1,5 +1,4 @@
-import { oneAbove, sideBySide, type CutTree } from './cutTree';
-import { countItems } from './patternSearch';
+import { countItems, oneAbove, sideBySide, type CutTree } from './cutTree';
 import { seeded } from '../seeded';
 import type { Lying, SheetSize } from './unboundedValue';
 

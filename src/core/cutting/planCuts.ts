@@ -3,7 +3,7 @@ import type { CutJob, JobPiece, StockJob } from './cutJob';
 import { turnScore } from './cutJob';
 import type { CutLayout, CutPlan, StockCuts } from './cutPlan';
 import { layOutSheet, type SheetRect } from './layOutSheet';
-import type { PlanBudget } from './patternSearch';
+import type { PlanBudget } from './cutSheets';
 import { planPieces } from './planPieces';
 import type { SheetPlan } from './planSheets';
 import { canBeFreed } from './unboundedValue';

@@ -1,6 +1,6 @@
 import type { CoverSolver } from './coverSolver';
 import type { CutTree } from './cutTree';
-import type { PlanBudget } from './patternSearch';
+import type { PlanBudget } from './cutSheets';
 import { planSheets, type SheetPlan, type SheetSource, type WantedPiece } from './planSheets';
 import { TooManyRectanglesError } from './unboundedValue';
 

@@ -1,11 +1,7 @@
 import type { CoverSolver } from './coverSolver';
-import {
-  countItems,
-  PatternSearch,
-  rounding,
-  type CutSheets,
-  type PlanBudget,
-} from './patternSearch';
+import type { CutSheets, PlanBudget } from './cutSheets';
+import { countItems } from './cutTree';
+import { PatternSearch, rounding } from './patternSearch';
 import type { Limits } from './layOutSheet';
 import { leastForOneKind } from './leastForOneKind';
 import { packSheets } from './packSheets';

@@ -1,7 +1,8 @@
-import { placeItems, type CutTree } from './cutTree';
+import { countItems, placeItems, type CutTree } from './cutTree';
 import { fillSheet } from './fillSheet';
 import { layOutSheet } from './layOutSheet';
-import { countItems, type CutSheets, type PatternSearch, type PricedGrid } from './patternSearch';
+import type { CutSheets, PricedGrid } from './cutSheets';
+import type { PatternSearch } from './patternSearch';
 import { seeded } from '../seeded';
 import { cutGrid, unboundedValues } from './unboundedValue';
 

@@ -1,7 +1,7 @@
 import Flatbush from 'flatbush';
 import type { Point, Polygon } from '../geometry/flattenPath';
 import { contains } from '../outline/distance';
-import type { Outline } from '../outline/outline';
+import { boundsOf, type Outline } from '../outline/outline';
 import type { Line, Shape } from './shape';
 
 /** A line as a blade follows it. */
@@ -44,10 +44,16 @@ export function cutShapes(outline: Outline, line: Line): readonly Shape[] {
 
 /** Lines by how many of the others they lie inside, the deepest first. */
 function innerFirst(polygons: Outline): Outline {
+  const boxes = polygons.map((polygon) => boundsOf([polygon]));
   const depth = (polygon: Polygon) => {
     const [corner] = polygon;
     if (!corner) return 0;
-    return polygons.filter((other) => other !== polygon && contains([other], corner)).length;
+    const { x, y } = corner;
+    return polygons.filter((other, at) => {
+      const box = boxes[at];
+      const isNear = box && box.x0 <= x && x <= box.x1 && box.y0 <= y && y <= box.y1;
+      return isNear && other !== polygon && contains([other], corner);
+    }).length;
   };
   return polygons
     .map((polygon) => ({ polygon, depth: depth(polygon) }))

@@ -1,8 +1,9 @@
 import Drawing from 'dxf-writer';
-import svgpath from 'svgpath';
 import { flattenPath, type Point } from '../geometry/flattenPath';
+import { plainFractions } from '../text/plainFractions';
 import { TICKS_PER_MILLIMETRE } from '../length/length';
 import { chordError } from '../tolerances';
+import { placedPath } from './placedPath';
 import type { Area, Page, Shape, Turn } from './shape';
 
 /** How the lines of a layer look, by the index of a colour of the format. */
@@ -57,7 +58,7 @@ function draw(shape: Shape, turns: readonly Turn[], drawing: Drawing, place: Pla
           : (['left', 'baseline'] as const);
       const height = shape.height / TICKS_PER_MILLIMETRE;
       // The format's own letters know no fraction slash.
-      const words = shape.words.replaceAll('\u2044', '/');
+      const words = plainFractions(shape.words);
       drawing.drawText(x, y, height, 0, words, across, up);
       return;
     }
@@ -81,13 +82,7 @@ function draw(shape: Shape, turns: readonly Turn[], drawing: Drawing, place: Pla
 
 function linesOf(area: Exclude<Area, { kind: 'circle' }>) {
   if (area.kind === 'outline') return area.outline;
-  const { path, box, at, isMirrored = false } = area;
-  const across = at.width / box.width;
-  const laid = svgpath(path)
-    .abs()
-    .scale(isMirrored ? -across : across, at.height / box.height)
-    .translate(isMirrored ? at.x + at.width : at.x, at.y);
-  return flattenPath(laid.toString(), chordError);
+  return flattenPath(placedPath(area, 1).toString(), chordError);
 }
 
 function turned({ x, y }: Point, turn: Turn): Point {

@@ -1,7 +1,7 @@
-import svgpath from 'svgpath';
 import { TICKS_PER_MILLIMETRE } from '../length/length';
 import { escapeXml } from './escapeXml';
 import { fontFamilies, letteringWeight } from './fontFamilies';
+import { placedPath } from './placedPath';
 import { hair, type Area, type Fill, type Line, type Page, type Shape, type Turn } from './shape';
 
 /**
@@ -82,24 +82,12 @@ function writeArea(area: Area, look: string): string {
         .map((polygon) => `M${polygon.map(({ x, y }) => `${mm(x)} ${mm(y)}`).join('L')}Z`)
         .join('')}"${look}${turn}/>`;
     case 'path':
-      return `<path d="${pathInPlace(area)}"${look}${turn}/>`;
+      return `<path d="${placedPath(area, 1 / TICKS_PER_MILLIMETRE)
+        .round(4)
+        .toString()}"${look}${turn}/>`;
     default:
       throw new TypeError(`writeSvg: unknown ${JSON.stringify(area satisfies never)}`);
   }
-}
-
-/** Its points are moved, and not the pen, so that lines are as wide along as across. */
-function pathInPlace({ path, box, at, isMirrored = false }: Extract<Area, { kind: 'path' }>) {
-  const across = at.width / box.width / TICKS_PER_MILLIMETRE;
-  const down = at.height / box.height / TICKS_PER_MILLIMETRE;
-  const [left, top] = [at.x / TICKS_PER_MILLIMETRE, at.y / TICKS_PER_MILLIMETRE];
-  const right = left + at.width / TICKS_PER_MILLIMETRE;
-  return svgpath(path)
-    .abs()
-    .scale(isMirrored ? -across : across, down)
-    .translate(isMirrored ? right : left, top)
-    .round(4)
-    .toString();
 }
 
 function lookOf(

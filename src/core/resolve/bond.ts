@@ -27,7 +27,7 @@ export function isLifted({ bonds }: { readonly bonds: readonly Bond[] }): boolea
 
 export function isHeldBy(
   { bonds }: { readonly bonds: readonly Bond[] },
-  ...ids: readonly AdhesiveId[]
+  held: AdhesiveId,
 ): boolean {
-  return bonds.some(({ adhesive: { id } }) => ids.includes(id));
+  return bonds.some(({ adhesive: { id } }) => id === held);
 }

@@ -1,5 +1,6 @@
 import { useEffect, useId, useRef, useState } from 'react';
 import { formatLength } from '../../core/length/formatLength';
+import { plainFractions } from '../../core/text/plainFractions';
 import {
   inches,
   lengthFromTicks,
@@ -184,7 +185,7 @@ function writeValue({ ticks, typed }: TypedLength, unit: Unit): string {
 function plain(ticks: Length, unit: Unit): string {
   if (ticks < 0) return `-${plain(lengthFromTicks(-ticks), unit)}`;
   const { text, about } = formatLength(ticks, unit);
-  if (!about) return text.replace('⁄', '/');
+  if (!about) return plainFractions(text);
   const millimetreText = String(ticks / TICKS_PER_MILLIMETRE);
   return unit === 'mm' ? millimetreText : `${millimetreText} mm`;
 }
