@@ -4,29 +4,48 @@ import { findItem, type Library } from '../../core/plan/library';
 import type { Database, Transaction } from '../storeTypes';
 import { libraryItems } from '../schema';
 
-/** Items read before, each database its own, by id and version: a version never changes. */
-const known = new WeakMap<Database, Map<string, LibraryItem>>();
+/** What was read of a database: items by id and version, since a version never changes, and the read under way. */
+interface Known {
+  readonly items: Map<string, LibraryItem>;
+  reading: Promise<void>;
+}
+const known = new WeakMap<Database, Known>();
 const keyOf = ({ id, version }: { readonly id: string; readonly version: number }) =>
   `${id} ${version}`;
 
 /** Every version of every item, by id and then version. */
 export async function readLibrary(db: Database): Promise<Library> {
-  const items = known.get(db) ?? new Map<string, LibraryItem>();
-  known.set(db, items);
-  const { id, version, data } = libraryItems;
+  const mine = known.get(db) ?? {
+    items: new Map<string, LibraryItem>(),
+    reading: Promise.resolve(),
+  };
+  known.set(db, mine);
+  const { id, version } = libraryItems;
   const listed = await db.select({ id, version }).from(libraryItems).orderBy(asc(id), asc(version));
-  const missing = [
-    ...new Set(listed.filter((each) => !items.has(keyOf(each))).map((each) => each.id)),
-  ];
-  if (missing.length > 0)
-    for (const item of readItems(
-      (await db.select({ data }).from(libraryItems).where(inArray(id, missing))).map(
-        (row) => row.data,
-      ),
-      'the stash',
-    ))
-      items.set(keyOf(item), item);
-  return listed.flatMap((each) => items.get(keyOf(each)) ?? []);
+  // One after the other: those who ask at the same time find what the first has read, and do not read it again.
+  const reading = mine.reading.then(() => readMissing(db, listed, mine.items));
+  mine.reading = reading.catch(() => undefined);
+  await reading;
+  return listed.flatMap((each) => mine.items.get(keyOf(each)) ?? []);
+}
+
+async function readMissing(
+  db: Database,
+  listed: readonly { readonly id: string; readonly version: number }[],
+  items: Map<string, LibraryItem>,
+): Promise<void> {
+  const missing = new Set(listed.filter((each) => !items.has(keyOf(each))).map((each) => each.id));
+  if (missing.size === 0) return;
+  const { id, data } = libraryItems;
+  const rows = await db
+    .select({ data })
+    .from(libraryItems)
+    .where(inArray(id, [...missing]));
+  for (const item of readItems(
+    rows.map((row) => row.data),
+    'the stash',
+  ))
+    items.set(keyOf(item), item);
 }
 
 /** Items as they were kept; one that is damaged is left out and told in the log, so that it takes none of the others along. */
