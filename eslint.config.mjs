@@ -24,13 +24,14 @@ const coreLayers = [
   ['paper', 'lettering'],
   ['plan'],
   ['outline', 'words', 'stash'],
-  ['arrangement', 'stencilling'],
+  ['arrangement', 'stencilling', 'drawing'],
   ['kinds'],
   ['resolve'],
-  ['face'],
-  ['findings', 'cutting', 'composition', 'reformat'],
-  ['supplies', 'drawing'],
-  ['tutorial'],
+  ['measuring', 'pictures'],
+  ['cutting', 'composition', 'reformat'],
+  ['supplies'],
+  ['findings', 'prose'],
+  ['compute'],
 ];
 
 /** @type {import('typescript-eslint').ConfigArray} */

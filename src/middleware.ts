@@ -1,10 +1,10 @@
 import { defineMiddleware } from 'astro:middleware';
-import { answerProblem } from './server/answer';
+import { respondRefusal } from './server/respond';
 import { ledgePage } from './server/ledgePages';
 import { reactScripts } from './server/reactScripts';
 import { isStoreThere } from './server/isStoreThere';
 import { hasRoom } from './server/hasRoom';
-import { fullProblem } from './server/storeProblem';
+import { fullRefusal } from './server/storeRefusal';
 import { guardRequest } from './server/requestGuard';
 
 const policy = (scripts: string) =>
@@ -25,14 +25,14 @@ const endpoints = new Map(
 export const onRequest = defineMiddleware(async ({ cookies, request, routePattern, url }, next) => {
   const { headers, method } = request;
   const refusal = guardRequest(method, headers.get('host'), headers.get('origin'));
-  if (refusal) return answerProblem(refusal.status, refusal.problem);
+  if (refusal) return respondRefusal(refusal.status, refusal.reason);
   if (url.pathname.startsWith('/api/')) {
     const wrong = wrongRequest(routePattern, method);
     if (wrong) return wrong;
   }
   if (method === 'POST' && !url.pathname.startsWith('/api/compute/') && !(await hasRoom())) {
-    const { status, problem, headers: fields } = fullProblem;
-    return answerProblem(status, problem, fields);
+    const { status, reason, headers: fields } = fullRefusal;
+    return respondRefusal(status, reason, fields);
   }
   const isPage = method === 'GET' && !url.pathname.startsWith('/api/');
   if (isPage && url.pathname !== '/away' && !(await isStoreThere())) return next('/away');
@@ -56,7 +56,7 @@ export const onRequest = defineMiddleware(async ({ cookies, request, routePatter
 function wrongRequest(pattern: string, method: string): Response | undefined {
   const taken = endpoints.get(pattern);
   if (!taken)
-    return answerProblem(404, {
+    return respondRefusal(404, {
       message: 'There is nothing at this address.',
       hint: 'The computing service is described in /api/openapi.json.',
     });
@@ -64,9 +64,9 @@ function wrongRequest(pattern: string, method: string): Response | undefined {
   if (allowed.includes(method)) return undefined;
   const allow = { allow: [...allowed, 'OPTIONS'].join(', ') };
   if (method === 'OPTIONS') return new Response(null, { status: 204, headers: allow });
-  const problem = {
+  const reason = {
     message: `${method} does nothing here.`,
     hint: `Ask with ${taken.join(' or ')}.`,
   };
-  return answerProblem(405, problem, allow);
+  return respondRefusal(405, reason, allow);
 }

@@ -209,12 +209,12 @@ function checkLine(text: string, line: number): CheckedLine {
   const row = parsed.success ? into?.row.safeParse(cleanJson(parsed.data.row)) : undefined;
   if (!into || !row?.success)
     return { line, what: into?.name ?? 'something', reason: 'it is no row of that table' };
-  const problem = problemOf(into.name, row.data);
-  return problem ? { line, ...problem } : { into, row: row.data };
+  const failure = failureOf(into.name, row.data);
+  return failure ? { line, ...failure } : { into, row: row.data };
 }
 
 /** What is wrong with what a row holds, by its table; undefined where nothing is. */
-function problemOf(
+function failureOf(
   table: TableOf['name'],
   row: Readonly<Record<string, unknown>>,
 ): (Omit<Damage, 'line'> & { readonly cardId?: string }) | undefined {
@@ -254,7 +254,7 @@ function problemOf(
     case 'releases':
       return undefined;
     default:
-      throw new TypeError(`problemOf: unknown table ${String(table satisfies never)}`);
+      throw new TypeError(`failureOf: unknown table ${String(table satisfies never)}`);
   }
 }
 

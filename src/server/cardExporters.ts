@@ -1,7 +1,7 @@
-import { foamOutlines } from '../core/drawing/foamOutlines';
-import { facePage } from '../core/drawing/facePage';
-import { foamPage } from '../core/drawing/foamPage';
-import { jigPage } from '../core/drawing/jigPage';
+import { foamOutlines } from '../core/pictures/foamOutlines';
+import { facePage } from '../core/pictures/facePage';
+import { foamPage } from '../core/pictures/foamPage';
+import { jigPage } from '../core/pictures/jigPage';
 import { writeDxf } from '../core/drawing/writeDxf';
 import { writeSvg } from '../core/drawing/writeSvg';
 import { faceName, type FaceId } from '../core/plan/faces';
@@ -10,9 +10,9 @@ import { writeCardFile, type CardFile } from '../core/plan/cardFile';
 import type { Library } from '../core/plan/library';
 import { resolvePlan } from '../core/resolve/resolvePlan';
 import { supplyList } from '../core/supplies/supplyList';
-import { projectSheet } from '../core/tutorial/projectSheet';
-import { writeCsv } from '../core/tutorial/writeCsv';
-import { writeMarkdown } from '../core/tutorial/writeMarkdown';
+import { projectSheet } from '../core/prose/projectSheet';
+import { writeCutListCsv } from '../core/prose/writeCutListCsv';
+import { writeMarkdown } from '../core/prose/writeMarkdown';
 import { embeddedFonts } from './embeddedFonts';
 import { writeJigPdf, type JigPage } from './writeJigPdf';
 
@@ -76,11 +76,11 @@ export const cardExporters: readonly CardExporter[] = [
     write: (input) => writeMarkdown(sheetOf(input), suppliesOf(input)),
   },
   {
-    file: 'cuts.csv',
+    file: 'cut-list.csv',
     ending: '.csv',
-    says: () => ['cutting list'],
+    says: () => ['cut list'],
     type: 'text/csv; charset=utf-8',
-    write: (input) => writeCsv(sheetOf(input)),
+    write: (input) => writeCutListCsv(sheetOf(input)),
   },
   {
     file: 'jig.svg',

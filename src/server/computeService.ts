@@ -1,5 +1,5 @@
 import type { APIContext } from 'astro';
-import { answerJsonText, ProblemError, readJsonBody } from './answer';
+import { respondJsonText, RefusalError, readJsonBody } from './respond';
 import { clientOf } from './clientOf';
 import { services } from './services';
 import { pool } from './threads/pool';
@@ -11,13 +11,13 @@ const usualSeconds = 10;
 
 /**
  * Answers a request to a computing service. The main thread, which the database shares, only hands the texts on.
- * @throws ProblemError 404 where there is no such service; 422 where nothing was found in time; what the service throws
+ * @throws RefusalError 404 where there is no such service; 422 where nothing was found in time; what the service throws
  */
 export async function computeService(context: APIContext): Promise<Response> {
   const { params, request } = context;
   const subject = params['subject'] ?? '';
   if (!services.some((each) => each.subject === subject))
-    throw new ProblemError(404, {
+    throw new RefusalError(404, {
       message: 'There is no such computing service.',
       hint: `There are ${services.map((each) => each.subject).join(', ')}; see /api/openapi.json.`,
     });
@@ -34,9 +34,9 @@ export async function computeService(context: APIContext): Promise<Response> {
         onPart: (part) => (best = part),
       },
     );
-    return answerJsonText(text);
+    return respondJsonText(text);
   } catch (error) {
-    if (error instanceof TimeOverError && best !== undefined) return answerJsonText(best);
+    if (error instanceof TimeOverError && best !== undefined) return respondJsonText(best);
     throw error;
   }
 }

@@ -19,10 +19,10 @@ export function guardedListener(listener: RequestListener): RequestListener {
     const refusal = guardRequest(method, headers.host ?? null, headers.origin ?? null);
     if (refusal) {
       if (refusal.status === 405) response.setHeader('allow', 'GET, HEAD, POST');
-      return answer(response, refusal.status, refusal.problem);
+      return respond(response, refusal.status, refusal.reason);
     }
     if (!isAddress(request) || /^\/_image(\/|\?|$)/.test(request.url ?? ''))
-      return answer(response, 404, {
+      return respond(response, 404, {
         message: 'There is nothing at this address.',
         hint: 'Open the Ledge at /.',
       });
@@ -38,7 +38,7 @@ function isAddress({ url = '' }: IncomingMessage): boolean {
   }
 }
 
-function answer(response: ServerResponse, status: number, error: object): void {
+function respond(response: ServerResponse, status: number, error: object): void {
   response.writeHead(status, { 'content-type': 'application/json; charset=utf-8' });
   response.end(JSON.stringify({ error }));
 }

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { store } from './database';
-import { isAway } from './storeProblem';
+import { isAway } from './storeRefusal';
 
 /** Whether the database answers; asked before a page is drawn, since a page half drawn can tell nothing any more. */
 export async function isStoreThere(): Promise<boolean> {

@@ -2,7 +2,7 @@ import type { AstroCookies } from 'astro';
 import type { Unit } from '../core/length/length';
 import type { Designer, Release } from '../core/plan/cardFile';
 import { stocksOf } from '../core/plan/library';
-import type { StandingCard, StandingPicture } from '../core/drawing/standingCard';
+import type { StandingCard, StandingPicture } from '../core/compute/standingCard';
 import type { CardId } from '../core/plan/ids';
 import type { Stock } from '../core/plan/libraryItem';
 import { database } from './database';

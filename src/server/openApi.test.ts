@@ -16,7 +16,7 @@ ajv.addSchema({ $id: 'openapi', components: document.components });
 const byComponent = (name: string) => ajv.compile({ $ref: `openapi#/components/schemas/${name}` });
 
 describe('the OpenAPI document', () => {
-  it('describes each computing service with body, examples, answer and problems', () => {
+  it('describes each computing service with body, examples, answer and refusals', () => {
     expect(Object.keys(document.paths)).toEqual(
       ['resolve', 'lengths', 'cutting', 'supplies', 'composition', 'places'].map(
         (subject) => `/api/compute/${subject}`,

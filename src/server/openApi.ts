@@ -10,10 +10,10 @@ const problemSchema = z
       path: z.string().optional().meta({ description: 'Where in the body, as in pieces.0.w.' }),
     }),
   })
-  .meta({ id: 'Problem' });
+  .meta({ id: 'Refusal' });
 
-/** Problems every service may answer with, by status. */
-const problems: Readonly<Record<number, string>> = {
+/** Refusals every service may answer with, by status. */
+const refusals: Readonly<Record<number, string>> = {
   400: 'What is wrong with the body, and where',
   413: 'The body is larger than 1 MB',
   415: 'The body is not said to be JSON',
@@ -54,7 +54,7 @@ export function openApiDocument() {
       responses: {
         200: responseOf('The answer', answer),
         ...Object.fromEntries(
-          Object.entries(problems).map(([status, description]) => [
+          Object.entries(refusals).map(([status, description]) => [
             status,
             responseOf(description, problemSchema),
           ]),

@@ -1,7 +1,7 @@
 import type { Store } from './storeTypes';
 import * as schema from './schema';
 import { StoreError } from './StoreError';
-import { isAway } from './storeProblem';
+import { isAway } from './storeRefusal';
 import { upgradeStored } from './upgradeStored';
 
 /** Any number that no other program is likely to lock in the same database. */

@@ -1,4 +1,4 @@
-import type { Problem } from './answer';
+import type { Reason } from './respond';
 
 const localNames = new Set(['127.0.0.1', 'localhost', '[::1]']);
 const harmless = new Set(['GET', 'HEAD', 'OPTIONS']);
@@ -8,7 +8,7 @@ const methods = new Set([...harmless, 'POST', 'PUT', 'PATCH', 'DELETE']);
 /** A request that is not to be answered, and with what status. */
 export interface Refusal {
   readonly status: 403 | 405;
-  readonly problem: Problem;
+  readonly reason: Reason;
 }
 
 /**
@@ -39,4 +39,4 @@ export function guardRequest(
   });
 }
 
-const refuse = (status: Refusal['status'], problem: Problem): Refusal => ({ status, problem });
+const refuse = (status: Refusal['status'], reason: Reason): Refusal => ({ status, reason });

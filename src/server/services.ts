@@ -1,6 +1,6 @@
 import type { z } from 'zod';
-import { composeCard, compositionAnswerSchema } from '../core/composition/compositionAnswer';
-import { computeCard } from '../core/computeCard';
+import { composeCard, compositionAnswerSchema } from '../core/compute/compositionAnswer';
+import { computeCard } from '../core/compute/computeCard';
 import type { CoverSolver } from '../core/cutting/coverSolver';
 import {
   cuttingAnswerSchema,
@@ -11,24 +11,24 @@ import {
   piecesAsked,
   type CardProblem,
   type CuttingProblem,
-} from '../core/cuttingProblem';
+} from '../core/compute/cuttingProblem';
 import {
   lengthsAnswerSchema,
   lengthsProblemSchema,
   solveLengths,
-} from '../core/length/lengthsProblem';
+} from '../core/compute/lengthsProblem';
 import { cardFileSchema, type CardFile } from '../core/plan/cardFile';
 import {
   placesAnswerSchema,
   placesProblemSchema,
   placesSchemaFor,
   solvePlaces,
-} from '../core/placesProblem';
-import { resolveAnswer, resolveAnswerSchema } from '../core/resolveAnswer';
-import { solveCutting, type SearchTime } from '../core/solveCutting';
-import { solveSupplies } from '../core/solveSupplies';
-import { suppliesAnswerSchema, suppliesProblemSchema } from '../core/suppliesProblem';
-import { ProblemError } from './answer';
+} from '../core/compute/placesProblem';
+import { resolveAnswer, resolveAnswerSchema } from '../core/compute/resolveAnswer';
+import { solveCutting, type SearchTime } from '../core/compute/solveCutting';
+import { solveSupplies } from '../core/compute/solveSupplies';
+import { suppliesAnswerSchema, suppliesProblemSchema } from '../core/compute/suppliesProblem';
+import { RefusalError } from './respond';
 
 /** What a service is given beside its problem: the solver, and how long it may take. */
 export interface Means extends SearchTime {
@@ -47,7 +47,7 @@ export interface ComputeService {
   readonly hasTimeLimit: boolean;
   /**
    * Solves a problem that fits the schema. Answers that may still get better are yielded, the last is returned.
-   * @throws ProblemError where the problem fits the schema, but not itself
+   * @throws RefusalError where the problem fits the schema, but not itself
    */
   readonly solve: (problem: unknown, means: Means) => Generator<unknown, unknown>;
 }
@@ -122,7 +122,7 @@ export const services: readonly ComputeService[] = [
     solve: solving((problem: Parameters<typeof solvePlaces>[0]) => {
       const answer = solvePlaces(problem);
       if (answer) return answer;
-      throw new ProblemError(400, {
+      throw new RefusalError(400, {
         message: 'The card has no panel of that id with figures.',
         path: 'on',
         hint: 'Leave it out for the base, or name a piece of paper.',
@@ -134,13 +134,13 @@ export const services: readonly ComputeService[] = [
 function refuseTooMany(problem: CuttingProblem): void {
   const asked = piecesAsked(problem);
   if (asked > problem.mostPieces)
-    throw new ProblemError(422, {
+    throw new RefusalError(422, {
       message: `The problem asks for ${asked} pieces; at most ${problem.mostPieces} are allowed.`,
       hint: 'Ask for fewer, or raise mostPieces where that is below 50000.',
     });
   const together = mostOnSheet(problem);
   if (together > mostPiecesOnSheet)
-    throw new ProblemError(422, {
+    throw new RefusalError(422, {
       message: `One sheet could hold ${together} of the pieces; at most ${mostPiecesOnSheet} can be planned.`,
       hint: 'Ask for fewer copies, or give larger pieces.',
     });

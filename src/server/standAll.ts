@@ -1,4 +1,4 @@
-import type { StandingCard, StandingPicture } from '../core/drawing/standingCard';
+import type { StandingCard, StandingPicture } from '../core/compute/standingCard';
 import { inches } from '../core/length/length';
 import type { CardId } from '../core/plan/ids';
 import type { Library } from '../core/plan/library';
@@ -99,7 +99,7 @@ function reasonOf(card: ReadCard, stood: StoodCard | undefined): string {
 }
 
 /** A card one sees no more of than that it is there: as large as the commonest format, with its title. */
-function plainBlank(card: ReadCard, problem: string): StandingCard {
+function plainBlank(card: ReadCard, failure: string): StandingCard {
   const { id, revision } = card;
   const about = card.isWhole ? card.plan.about : undefined;
   const title = card.isWhole ? card.plan.about.title : card.title;
@@ -123,6 +123,6 @@ function plainBlank(card: ReadCard, problem: string): StandingCard {
     looks: 0,
     words: title.toLowerCase(),
     sizes: [],
-    problem,
+    failure,
   };
 }

@@ -1,8 +1,8 @@
-import { jigPage } from '../core/drawing/jigPage';
+import { jigPage } from '../core/pictures/jigPage';
 import { sheetOf } from '../core/paper/sheets';
 import type { FaceId } from '../core/plan/faces';
 import type { ResolvedCard } from '../core/resolve/resolvedCard';
-import { ProblemError } from './answer';
+import { RefusalError } from './respond';
 import { writePdf } from './writePdf';
 
 export const jigPages = ['letter', 'a4'] as const;
@@ -13,7 +13,7 @@ const unprintable = 101_600;
 
 /**
  * The jig of a face as a PDF at 1:1 on a page of its own, turned where it fits only lying.
- * @throws ProblemError 422 when the card is larger than the page.
+ * @throws RefusalError 422 when the card is larger than the page.
  */
 export async function writeJigPdf(
   card: ResolvedCard,
@@ -28,7 +28,7 @@ export async function writeJigPdf(
       jig.width <= size.width - 2 * unprintable && jig.height <= size.height - 2 * unprintable,
   );
   if (!room)
-    throw new ProblemError(422, {
+    throw new RefusalError(422, {
       message: `The card is larger than a ${sheet.name} sheet can be printed on.`,
       hint: 'Take the jig as SVG, and print it in parts or on a larger sheet.',
     });

@@ -1,9 +1,9 @@
 import loadHighs from 'highs';
 import wasmUrl from 'highs/runtime?url';
 import { highsCoverSolver, type HighsLike } from '../core/cutting/coverSolver';
+import type { CutJob } from '../core/cutting/cutJob';
 import { planCuts, usualBudget } from '../core/cutting/planCuts';
-import { cuttingRequestSchema, type CuttingReply } from './cuttingMessages';
-import { requestJob } from './requestJob';
+import type { CuttingReply } from './cuttingMessages';
 
 const solver = loadHighs({ locateFile: () => wasmUrl }).then((highs) =>
   // Its types leave out the duals that programmes without whole numbers have.
@@ -11,13 +11,12 @@ const solver = loadHighs({ locateFile: () => wasmUrl }).then((highs) =>
 );
 const tell = (reply: CuttingReply) => postMessage(reply);
 
-/** Plans one batch and is done; it is cancelled by ending the worker. */
-self.addEventListener('message', (event: MessageEvent<unknown>) => {
+/** Plans one job and is done; it is cancelled by ending the worker. */
+self.addEventListener('message', (event: MessageEvent<CutJob>) => {
   plan(event.data).catch((error: unknown) => tell({ kind: 'failed', message: String(error) }));
 });
 
-async function plan(data: unknown): Promise<void> {
-  const job = requestJob(cuttingRequestSchema.parse(data));
+async function plan(job: CutJob): Promise<void> {
   const search = planCuts(job, await solver, { ...usualBudget, isOver: () => false });
   let step = search.next();
   for (; !step.done; step = search.next()) tell({ kind: 'better', plan: step.value });

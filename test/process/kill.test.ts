@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readCardFile } from '../../src/core/plan/cardFile';
-import { CardSaver, type SaveAnswer } from '../../src/islands/store/cardSaver';
+import { CardSaver, type SaveReply } from '../../src/islands/store/cardSaver';
 import { startRefused, startServer, type RunningServer } from './server';
 
 const port = 4193;
@@ -56,7 +56,7 @@ describe('a server killed in the middle of editing', () => {
           body: JSON.stringify(save),
         });
         if (response.status >= 500) throw new Error(String(response.status));
-        return (await response.json()) as SaveAnswer;
+        return (await response.json()) as SaveReply;
       },
       onState: (state) => {
         if (state.kind === 'saved') shown = typed;

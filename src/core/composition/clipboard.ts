@@ -13,7 +13,7 @@ import { withAllOn } from '../plan/pieceSets';
 import type { Plan } from '../plan/plan';
 import { mostPieces } from '../plan/planFacts';
 import { boxOf, placedById, supportRect, type ResolvedCard } from '../resolve/resolvedCard';
-import { placeAt } from '../face/placeAt';
+import { placeAt } from '../measuring/placeAt';
 
 /** Pieces on their way from one place to another, or from one card to another. */
 export const copiedSchema = z.strictObject({

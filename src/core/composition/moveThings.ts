@@ -1,5 +1,5 @@
-import { boxOnFace, neighboursOf } from '../face/rulerFigures';
-import { movedBy, placeAt } from '../face/placeAt';
+import { boxOnFace, neighboursOf } from '../measuring/rulerFigures';
+import { movedBy, placeAt } from '../measuring/placeAt';
 import { nudgePlace } from './snapMove';
 import type { Placed } from '../resolve/outlineOf';
 import type { Edit, SimpleEdit } from '../plan/edit';

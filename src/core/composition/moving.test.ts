@@ -15,9 +15,9 @@ import { inches, lengthFromTicks, type Length } from '../length/length';
 import type { PieceId } from '../plan/ids';
 import { resolvePlan } from '../resolve/resolvePlan';
 import type { Rect } from '../outline/outline';
-import { placeAt } from '../face/placeAt';
-import { clearances, rulerFigures } from '../face/rulerFigures';
-import { rulerWords, writeMeasured } from '../face/rulerWords';
+import { placeAt } from '../measuring/placeAt';
+import { clearances, rulerFigures } from '../measuring/rulerFigures';
+import { rulerWords, writeMeasured } from '../measuring/rulerWords';
 import { nudgePlace, snapMove, type SnapInput } from './snapMove';
 
 const rect = (x: string, y: string, width: string, height: string): Rect => ({

@@ -8,7 +8,7 @@ import {
 } from './layArrangement';
 import { layWreath } from './layWreath';
 import { outlineOf, type Placed } from '../resolve/outlineOf';
-import { movedBy, placeAt } from '../face/placeAt';
+import { movedBy, placeAt } from '../measuring/placeAt';
 import { scatterDots, type ScatterInput } from './scatterDots';
 import { lengthFromTicks, millimetres, type Length } from '../length/length';
 import { asTyped } from '../length/typedLength';

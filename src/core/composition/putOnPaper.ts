@@ -7,7 +7,7 @@ import type { Plan } from '../plan/plan';
 import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import type { Rect } from '../outline/outline';
 import type { ResolvedMark } from '../resolve/resolvedMark';
-import { placeAt } from '../face/placeAt';
+import { placeAt } from '../measuring/placeAt';
 import { addPieces, changePiece } from '../plan/pieceEdits';
 
 /**

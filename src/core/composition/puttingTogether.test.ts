@@ -15,10 +15,10 @@ import {
   wordsOn,
   wren,
 } from '../../../test/support/plans';
-import { drawFace } from '../drawing/drawFace';
-import { foamOutlines } from '../drawing/foamOutlines';
-import { foamPage } from '../drawing/foamPage';
-import { jigOpenings } from '../drawing/jigPage';
+import { drawFace } from '../pictures/drawFace';
+import { foamOutlines } from '../pictures/foamOutlines';
+import { foamPage } from '../pictures/foamPage';
+import { jigOpenings } from '../pictures/jigPage';
 import { writeSvg } from '../drawing/writeSvg';
 import { inches, lengthFromTicks, millimetres } from '../length/length';
 import { boundsOf } from '../outline/outline';
@@ -37,7 +37,7 @@ import { cutOutImage } from './cutOutImage';
 import { diesForBorder } from './diesForBorder';
 import { newArrangement, repeatLine, type Ground } from './newArrangement';
 import { stencilMoves } from '../stencilling/stencilMoves';
-import { stencilWords } from '../tutorial/stencilWords';
+import { stencilWords } from '../prose/stencilWords';
 import { withPieces } from '../plan/withPieces';
 
 const at = (left: string, top: string): PlaceRule => ({

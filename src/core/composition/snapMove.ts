@@ -3,7 +3,7 @@ import { asTyped } from '../length/typedLength';
 import type { PieceId } from '../plan/ids';
 import type { PlaceRule } from '../plan/piece';
 import type { Rect } from '../outline/outline';
-import { placeAt } from '../face/placeAt';
+import { placeAt } from '../measuring/placeAt';
 
 /** What a moving piece snaps to. */
 export type SnapKind = 'centre' | 'third' | 'edge' | 'neighbour' | 'gap' | 'mark';

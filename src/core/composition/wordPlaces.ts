@@ -9,7 +9,7 @@ import type { SplitWords } from '../lettering/splitWords';
 import { emptyRectangles, type Corners, type FreeRect } from './emptyRectangles';
 import { isGround } from '../resolve/resolvedMark';
 import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
-import { placeAt } from '../face/placeAt';
+import { placeAt } from '../measuring/placeAt';
 
 /** What a free place is in line with, the better first. */
 export type Alignment = 'centre' | 'third' | 'none';

@@ -1,6 +1,6 @@
 import type { CutAlready, CutJob } from './cutJob';
 import type { CutLayout, CutPlan, StockCuts } from './cutPlan';
-import { hashText } from '../hashText';
+import { hashText } from '../text/hashText';
 import type { CutBatch, WantedRow } from './cutBatch';
 
 /** Every piece a job wants, in the order of its stocks. */

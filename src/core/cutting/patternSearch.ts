@@ -33,6 +33,12 @@ const mostInProgramme = 250;
 /**
  * The patterns found so far, and how more are found: patterns are made one by one where they would save
  * cost by the prices of the linear programme, until none would.
+ * The order of calls: `start` first, since the programme has no plan before every piece has a pattern; then `fillAll`
+ * and `takeIn`, in any order or not at all, for more to begin with; then `generate`, and only after it `dive`, `relaxed`
+ * and `whole`, which choose among the patterns found. Each may be called again and only ever adds patterns.
+ *
+ * Pieces, patterns and sources are numbered from 0, and lists by those numbers may be short: what a list does not name
+ * counts nothing, hence `?? 0` where one is read.
  * Source: Gilmore and Gomory, Multistage cutting stock problems, Operations Research 13 (1965).
  */
 export class PatternSearch {

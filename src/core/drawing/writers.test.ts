@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { demoCards } from '../../../test/support/demoCards';
 import { millimetres, TICKS_PER_MILLIMETRE } from '../length/length';
 import { resolvePlan } from '../resolve/resolvePlan';
-import { facePage } from './facePage';
+import { facePage } from '../pictures/facePage';
 import { plain, type Page, type Shape } from './shape';
 import { writeDxf } from './writeDxf';
 import { writeSvg } from './writeSvg';

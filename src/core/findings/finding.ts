@@ -1,6 +1,6 @@
 import type { Length, Size, Unit } from '../length/length';
 import type { SheetId } from '../paper/sheets';
-import type { MotionIssue } from '../face/motion';
+import type { MotionIssue } from '../measuring/motion';
 import type { StencilMoves } from '../stencilling/stencilMoves';
 import type { Edit } from '../plan/edit';
 import type { FaceId, Side } from '../plan/faces';

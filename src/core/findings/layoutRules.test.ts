@@ -12,7 +12,7 @@ import {
   wordsOn,
   wren,
 } from '../../../test/support/plans';
-import { computeCard } from '../computeCard';
+import { computeCard } from '../compute/computeCard';
 import { inches } from '../length/length';
 import type { Library } from '../plan/library';
 import { applyEdit } from '../plan/applyEdit';

@@ -13,7 +13,7 @@ import {
   wordsOn,
   wren,
 } from '../../../test/support/plans';
-import { computeCard } from '../computeCard';
+import { computeCard } from '../compute/computeCard';
 import { inches, millimetres } from '../length/length';
 import type { LibraryId } from '../plan/ids';
 import type { Library } from '../plan/library';

@@ -12,7 +12,7 @@ import {
   rowPaper,
   typed,
 } from '../../../test/support/plans';
-import { computeCard, rules } from '../computeCard';
+import { computeCard, rules } from '../compute/computeCard';
 import { inches, millimetres } from '../length/length';
 import { applyEdit } from '../plan/applyEdit';
 import { defaultHabits } from '../plan/habits';

@@ -8,7 +8,7 @@ import {
   rowPaper,
   ticksOf,
 } from '../../../test/support/plans';
-import { computeCard } from '../computeCard';
+import { computeCard } from '../compute/computeCard';
 import { applyEdit } from '../plan/applyEdit';
 import type { Library } from '../plan/library';
 import type { Plan } from '../plan/plan';

@@ -12,7 +12,7 @@ import {
   wordsOn,
   wren,
 } from '../../../test/support/plans';
-import { drawFace } from '../drawing/drawFace';
+import { drawFace } from '../pictures/drawFace';
 import { boundsOf } from '../outline/outline';
 import { applyEdit } from '../plan/applyEdit';
 import { batchEdits } from '../plan/batchEdits';

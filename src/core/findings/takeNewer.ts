@@ -1,4 +1,4 @@
-import { placeAt } from '../face/placeAt';
+import { placeAt } from '../measuring/placeAt';
 import { lengthFromTicks } from '../length/length';
 import { asTyped } from '../length/typedLength';
 import type { Rect } from '../outline/outline';

@@ -97,11 +97,12 @@ export function turnSize(size: Size): Size {
   return { width: size.height, height: size.width };
 }
 
-/** Whether both sides agree to the tick. */
+/** Whether the size goes into the room as it lies; sides that are equal fit. */
 export function fitsIn(size: Size, room: Size): boolean {
   return size.width <= room.width && size.height <= room.height;
 }
 
+/** Whether both sides agree to the tick. */
 export function sameSize(a: Size, b: Size): boolean {
   return a.width === b.width && a.height === b.height;
 }

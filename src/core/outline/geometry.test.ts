@@ -19,7 +19,7 @@ import { flattenPath, pathIssue, type Point, type Polygon } from '../geometry/fl
 import { boundsOf, type Outline } from './outline';
 import { outlineOf } from '../resolve/outlineOf';
 import { areaOfOutline, growOutline, intersectOutlines, uniteOutlines } from './polygons';
-import { visiblePart } from '../face/visiblePart';
+import { visiblePart } from '../measuring/visiblePart';
 
 /** By the formula of the shoelace, which knows nothing of the library. */
 function shoelace(polygon: Polygon): number {

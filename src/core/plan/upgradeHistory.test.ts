@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { library } from '../../../test/support/plans';
-import { hashText } from '../hashText';
+import { hashText } from '../text/hashText';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { applyEdit } from './applyEdit';
 import type { Plan } from './plan';

@@ -13,9 +13,9 @@ import {
   wordsOn,
   wren,
 } from '../../../test/support/plans';
-import { drawFace } from '../drawing/drawFace';
-import { lyingAbove } from '../face/lyingAbove';
-import { putOnOrder } from '../face/putOnOrder';
+import { drawFace } from '../pictures/drawFace';
+import { lyingAbove } from '../measuring/lyingAbove';
+import { putOnOrder } from '../measuring/putOnOrder';
 import type { Piece } from '../plan/piece';
 import { resolvePlan } from './resolvePlan';
 

@@ -14,7 +14,7 @@ import {
   wren,
 } from '../../../test/support/plans';
 import { outlineOf } from './outlineOf';
-import { drawFace } from '../drawing/drawFace';
+import { drawFace } from '../pictures/drawFace';
 import { inches, millimetres } from '../length/length';
 import type { LibraryId, PieceId } from '../plan/ids';
 import type { Piece } from '../plan/piece';

@@ -1,6 +1,6 @@
 import { libraryIdSchema, type LibraryId } from '../plan/ids';
 import type { ItemKind } from '../plan/libraryItem';
-import { hashText } from '../hashText';
+import { hashText } from '../text/hashText';
 
 /** The id given, or one made from kind and name, so that the same file twice makes one item. */
 export function newItemId(kind: ItemKind, name: string, given = ''): LibraryId {

@@ -1,5 +1,5 @@
 import type { Unit } from '../length/length';
-import { hashText } from '../hashText';
+import { hashText } from '../text/hashText';
 import type { Leftover } from './holding';
 import { readSize } from './itemField';
 

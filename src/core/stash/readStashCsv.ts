@@ -33,7 +33,7 @@ export type StashRow =
 export interface StashFile {
   readonly rows: readonly StashRow[];
   /** What is wrong with the file as a whole; nothing of it is taken in then. */
-  readonly problem: string | undefined;
+  readonly failure: string | undefined;
   /** Columns that are not known and were left alone. */
   readonly ignored: readonly string[];
 }
@@ -57,15 +57,15 @@ export function readStashCsv(
   });
   const columns = parsed.meta.fields ?? [];
   const [asTheyStand = []] = Papa.parse<string[]>(clean, { preview: 1 }).data;
-  const problem = wholeProblem(columns, parsed.data.length);
-  if (problem !== undefined) return { rows: [], problem, ignored: [] };
+  const failure = wholeFailure(columns, parsed.data.length);
+  if (failure !== undefined) return { rows: [], failure, ignored: [] };
   const items = newestOf(library);
   const seen = new Set<string>();
   return {
     rows: parsed.data.map((cells, at) =>
       readRow(cells, at + 2, { items, holdings, leading, seen }),
     ),
-    problem: undefined,
+    failure: undefined,
     ignored: asTheyStand
       .map((header) => header.trim())
       .filter((header) => header !== '' && !stashColumns.includes(columnOf(header))),
@@ -78,7 +78,7 @@ function columnOf(header: string): string {
   return stashColumns.find((column) => column.toLowerCase() === wanted) ?? wanted;
 }
 
-function wholeProblem(columns: readonly string[], count: number): string | undefined {
+function wholeFailure(columns: readonly string[], count: number): string | undefined {
   if (!columns.includes('name') || !columns.includes('kind'))
     return 'The first line has to name the columns, kind and name among them. Export the stash to see how they are called.';
   if (count === 0) return 'The file has no rows under its column names.';

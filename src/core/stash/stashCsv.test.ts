@@ -22,8 +22,8 @@ describe('a stash as CSV', () => {
   it('reads back as it was, every thing of it', () => {
     expect(stash.items.length).toBeGreaterThan(140);
     const text = writeStashCsv(stash.items, stash.holdings);
-    const { rows, problem } = readStashCsv(text, stash.items, stash.holdings, 'mm');
-    expect(problem).toBeUndefined();
+    const { rows, failure } = readStashCsv(text, stash.items, stash.holdings, 'mm');
+    expect(failure).toBeUndefined();
     expect(rows).toHaveLength(stash.items.length);
     expect(rows.filter(({ kind }) => kind !== 'same')).toEqual([]);
   });
@@ -84,9 +84,9 @@ describe('a stash as CSV', () => {
   });
 
   it('says what is wrong with a file as a whole', () => {
-    expect(read('').problem).toContain('name the columns');
-    expect(read('a;b\n1;2').problem).toContain('name the columns');
-    expect(read('kind,name\n').problem).toContain('no rows');
+    expect(read('').failure).toContain('name the columns');
+    expect(read('a;b\n1;2').failure).toContain('name the columns');
+    expect(read('kind,name\n').failure).toContain('no rows');
     expect(read('kind,name,mood\npaper,Moss 216 g,good').ignored).toEqual(['mood']);
   });
 

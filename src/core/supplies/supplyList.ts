@@ -1,7 +1,7 @@
 import { adhesiveRows } from './adhesiveRows';
 import { paperRows } from './paperRows';
 import { supplyGroups, type SupplyInput, type SupplyRow } from './supplyRow';
-import { dieRows, dotRows, toolRows, useRows } from './useRows';
+import { dieRows, dotRows, toolRows, notedRows } from './itemRows';
 
 /** The rows of a supply list and what they cost. */
 export interface SupplyList {
@@ -27,7 +27,7 @@ export function supplyList(input: SupplyInput): SupplyList {
     ...paperRows(input),
     ...adhesiveRows(input),
     ...dotRows(input),
-    ...useRows(input),
+    ...notedRows(input),
   ];
   return listOf(
     supplyGroups.flatMap((group) => rows.filter((row) => row.group === group)),

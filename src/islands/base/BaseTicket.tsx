@@ -1,7 +1,7 @@
 import { otherUnit, writeLength, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
-import { projectSheet } from '../../core/tutorial/projectSheet';
-import { scoreSentence, yieldSentence } from '../../core/tutorial/sentences';
+import { projectSheet } from '../../core/prose/projectSheet';
+import { scoreSentence, yieldSentence } from '../../core/prose/sentences';
 import { cardFormat } from '../../core/paper/cardFormats';
 import { fitFormats } from '../../core/paper/fitFormats';
 import { sheetBlanksFor } from '../../core/paper/layOutBlank';

@@ -1,4 +1,4 @@
-import { drawFace } from '../../core/drawing/drawFace';
+import { drawFace } from '../../core/pictures/drawFace';
 import { writeLength } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import { faceName, type FaceId } from '../../core/plan/faces';

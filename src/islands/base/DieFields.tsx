@@ -7,7 +7,7 @@ import type { Paper, SizeRule } from '../../core/plan/piece';
 import { centredReveals } from '../../core/resolve/centredReveals';
 import { supportRect, type ResolvedCard } from '../../core/resolve/resolvedCard';
 import type { ResolvedPiece } from '../../core/resolve/resolvedPiece';
-import { writeRevealsShort } from '../../core/tutorial/sentences';
+import { writeRevealsShort } from '../../core/prose/sentences';
 import { DieFinder } from './DieFinder';
 import { changePiece } from '../../core/plan/pieceEdits';
 import type { TicketActions } from './ticketActions';

@@ -17,7 +17,7 @@ import type { Plan } from '../../core/plan/plan';
 import { letterOf, piecesOn, type ResolvedCard } from '../../core/resolve/resolvedCard';
 import type { ResolvedPiece } from '../../core/resolve/resolvedPiece';
 import type { SupportId } from '../../core/resolve/origins';
-import { writeRevealsShort } from '../../core/tutorial/sentences';
+import { writeRevealsShort } from '../../core/prose/sentences';
 
 interface Props {
   readonly plan: Plan;

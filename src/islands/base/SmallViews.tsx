@@ -1,4 +1,4 @@
-import { drawFace } from '../../core/drawing/drawFace';
+import { drawFace } from '../../core/pictures/drawFace';
 import { otherUnit, writeLength, writeSize } from '../../core/length/formatLength';
 import {
   subtractLengths,

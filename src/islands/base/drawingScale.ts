@@ -1,4 +1,4 @@
-import { edgeSection, type SectionLayer } from '../../core/drawing/edgeSection';
+import { edgeSection, type SectionLayer } from '../../core/pictures/edgeSection';
 import type { Rect } from '../../core/outline/outline';
 import type { Fold } from '../../core/paper/cardFormat';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';

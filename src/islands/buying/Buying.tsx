@@ -1,14 +1,13 @@
 import { useEffect, useMemo, useState } from 'react';
-import { buyingList, prefixOf, type ChosenCard } from '../../core/buyingList';
-import { withCopies } from '../../core/plan/withCopies';
+import { buyingJob, buyingList, chooseCard, type ChosenCard } from '../../core/compute/buyingList';
 import { otherUnit } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
 import type { Library } from '../../core/plan/library';
 import type { Holding } from '../../core/stash/holding';
 import { lackingList } from '../../core/supplies/supplyList';
-import { writeSuppliesCsv } from '../../core/supplies/writeSuppliesCsv';
-import { planWords, shortfallSentences } from '../../core/cutting/cutSentences';
+import { writeSuppliesCsv } from '../../core/prose/writeSuppliesCsv';
+import { planWords, shortfallSentences } from '../../core/prose/cutSentences';
 import { PlanningLine } from '../cut/PlanningLine';
 import { usePlanning } from '../cut/usePlanning';
 import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
@@ -62,24 +61,18 @@ export function Buying({ team, cards, releases, library, holdings, chosen, ...pr
     () =>
       cards.flatMap((card): ChosenCard[] => {
         const file = ids.includes(card.id) ? files.get(card.id) : undefined;
-        return file ? [{ file, copies: copies.get(card.id) ?? card.copies }] : [];
+        return file ? [chooseCard(file, copies.get(card.id) ?? card.copies, library)] : [];
       }),
-    [cards, ids, files, copies],
+    [cards, ids, files, copies, library],
   );
-  const asked = picked.map(({ file, copies: count }) => `${file.id} ${count}`).join(', ');
-  const { planning, plan, stop, resume } = usePlanning(asked === '' ? undefined : asked, () => ({
-    cards: picked.map((each, at) => ({
-      prefix: prefixOf(at, picked.length),
-      plan: withCopies(each.file.plan, each.copies),
-      library: each.file.library,
-    })),
-    holdings,
-    already: [],
-  }));
-  const list = useMemo(
-    () => buyingList(picked, library, holdings, plan),
-    [picked, library, holdings, plan],
+  const asked = cards
+    .filter(({ id }) => ids.includes(id) && files.has(id))
+    .map((card) => `${card.id} ${copiesOf(card)}`)
+    .join(', ');
+  const { planning, plan, stop, resume } = usePlanning(asked === '' ? undefined : asked, () =>
+    buyingJob(picked, holdings),
   );
+  const list = useMemo(() => buyingList(picked, holdings, plan), [picked, holdings, plan]);
   const shown = isOnlyLacking ? lackingList(list) : list;
   const open = openWords(ids.length - picked.length - failed.length, planning, plan);
   const name = fileName(['buying list', ...namesOf(cards, ids, releases)], '.csv');
@@ -223,7 +216,7 @@ export function Buying({ team, cards, releases, library, holdings, chosen, ...pr
               )}
               {picked.length > 1 && (
                 <p className="text-muted pb-2">
-                  {picked.map(({ file }, at) => `${at + 1} ${file.plan.about.title}`).join(', ')}
+                  {picked.map((each, at) => `${at + 1} ${each.plan.about.title}`).join(', ')}
                 </p>
               )}
               {shown.rows.length > 0 ? (

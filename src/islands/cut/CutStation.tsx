@@ -1,13 +1,13 @@
-import { pieceContours } from '../../core/drawing/pieceContours';
+import { pieceContours } from '../../core/pictures/pieceContours';
 import { fileName } from '../../core/text/fileName';
 import { useMemo } from 'react';
 import type { CutBatch } from '../../core/cutting/cutBatch';
 import { resumeBatch, sheetsTaken, startBatch, tick, workDone } from '../../core/cutting/batchWork';
 import { newSheets } from '../../core/cutting/countSheets';
-import { planWords } from '../../core/cutting/cutSentences';
+import { planWords } from '../../core/prose/cutSentences';
 import { countWords } from '../../core/words/countWords';
 import { joinWords } from '../../core/words/phrases';
-import { writeCutsCsv } from '../../core/cutting/writeCutsCsv';
+import { writeSheetCutsCsv } from '../../core/prose/writeSheetCutsCsv';
 import { TICKS_PER_INCH, type Unit } from '../../core/length/length';
 import type { SheetId } from '../../core/paper/sheets';
 import type { Edit } from '../../core/plan/edit';
@@ -51,12 +51,12 @@ export function CutStation({
   onCommit,
 }: Props) {
   const { shown, found, planning, job, changes } = cutting;
-  const { batch, problem, keep } = state;
+  const { batch, failure, keep } = state;
   const contours = useMemo(() => pieceContours(card), [card]);
   const ticks = useMemo(() => new Set(batch?.ticks ?? []), [batch]);
   const setMaking = (change: Partial<Making>) => onCommit({ kind: 'set-making', change });
   const now = () => new Date().toISOString();
-  const onTick = (key: string, isDone: boolean) => {
+  const onDone = (key: string, isDone: boolean) => {
     // The first tick is work by this plan, so it keeps the plan.
     const begun = batch ?? (found && startBatch(job, found, now()));
     if (begun) keep(tick(begun, key, isDone));
@@ -98,9 +98,9 @@ export function CutStation({
         {changes.length > 0 && (
           <p className="text-amber font-semibold">The card has changed since; see the top.</p>
         )}
-        {problem !== undefined && (
+        {failure !== undefined && (
           <p role="alert" className="text-pencil">
-            {problem}
+            {failure}
           </p>
         )}
         {shown && (
@@ -118,7 +118,7 @@ export function CutStation({
                 saveFile(
                   fileName([plan.about.title, 'cuts of the sheets'], '.csv'),
                   'text/csv',
-                  writeCutsCsv(shown, unit),
+                  writeSheetCutsCsv(shown, unit),
                 )
               }
             >
@@ -163,8 +163,8 @@ export function CutStation({
             contours={contours}
             scale={pixelsPerInch / TICKS_PER_INCH}
             ticks={ticks}
-            canTick={batch !== null || found !== undefined}
-            onTick={onTick}
+            canMark={batch !== null || found !== undefined}
+            onDone={onDone}
             onSheets={(sheets) => setSheets(cuts.stock.id, sheets)}
           />
         ))}
@@ -255,7 +255,7 @@ function ChangedCard({ batch, cutting, unit, onTakeRest }: ChangedProps) {
               ? `It takes ${words} more. `
               : 'Nothing more is to be cut. '}
           {batch.ticks.length > 0
-            ? 'Sheets ticked from first to last cut stay; a sheet half cut does not count.'
+            ? 'Sheets done from first to last cut stay; a sheet half cut does not count.'
             : ''}
         </span>
       </p>

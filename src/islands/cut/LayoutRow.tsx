@@ -7,8 +7,8 @@ import {
   scoreSentences,
   sourceName,
   stepSentence,
-} from '../../core/cutting/cutSentences';
-import type { PieceContour } from '../../core/drawing/pieceContours';
+} from '../../core/prose/cutSentences';
+import type { PieceContour } from '../../core/pictures/pieceContours';
 import type { Unit } from '../../core/length/length';
 import { SheetDrawing } from './SheetDrawing';
 import { TemplateLinks } from './TemplateLinks';
@@ -24,13 +24,13 @@ interface Props {
   readonly contours: ReadonlyMap<string, PieceContour>;
   readonly scale: number;
   readonly ticks: ReadonlySet<string>;
-  readonly canTick: boolean;
-  readonly onTick: (key: string, isDone: boolean) => void;
+  readonly canMark: boolean;
+  readonly onDone: (key: string, isDone: boolean) => void;
 }
 
-/** One way a sheet is cut: the drawing, and beside it what is done, step by step, to be ticked off. */
+/** One way a sheet is cut: the drawing, and beside it what is done, step by step, with its done-marks. */
 export function LayoutRow(props: Props) {
-  const { layout, at, stock, unit, cardTitle, contours, scale, ticks, canTick, onTick } = props;
+  const { layout, at, stock, unit, cardTitle, contours, scale, ticks, canMark, onDone } = props;
   const [looked, setLooked] = useState<number>();
   const keys = ticksOf(stock.id, at, layout);
   const done = keys.filter((key) => ticks.has(key)).length;
@@ -63,10 +63,10 @@ export function LayoutRow(props: Props) {
               number={step + 1}
               words={stepSentence(layout, step, unit)}
               isDone={ticks.has(keys[step] ?? '')}
-              canTick={canTick}
+              canMark={canMark}
               isLooked={looked === step}
               onLook={(isIt) => setLooked(isIt ? step : undefined)}
-              onTick={(next) => onTick(keys[step] ?? '', next)}
+              onDone={(next) => onDone(keys[step] ?? '', next)}
             />
           ))}
           {layout.steps.length === 0 && (
@@ -74,10 +74,10 @@ export function LayoutRow(props: Props) {
               number={1}
               words="The whole sheet, no cut."
               isDone={isDone}
-              canTick={canTick}
+              canMark={canMark}
               isLooked={false}
               onLook={() => undefined}
-              onTick={(next) => onTick(keys[0] ?? '', next)}
+              onDone={(next) => onDone(keys[0] ?? '', next)}
             />
           )}
         </ol>
@@ -99,14 +99,14 @@ interface StepProps {
   readonly number: number;
   readonly words: string;
   readonly isDone: boolean;
-  readonly canTick: boolean;
+  readonly canMark: boolean;
   readonly isLooked: boolean;
   readonly onLook: (isIt: boolean) => void;
-  readonly onTick: (isDone: boolean) => void;
+  readonly onDone: (isDone: boolean) => void;
 }
 
 /** One setting of the fence; looking at it, by pointer or focus, shows its cuts in the drawing. */
-function StepLine({ number, words, isDone, canTick, isLooked, onLook, onTick }: StepProps) {
+function StepLine({ number, words, isDone, canMark, isLooked, onLook, onDone }: StepProps) {
   return (
     <li
       onPointerEnter={() => onLook(true)}
@@ -118,10 +118,10 @@ function StepLine({ number, words, isDone, canTick, isLooked, onLook, onTick }: 
           type="checkbox"
           className="translate-y-px"
           checked={isDone}
-          disabled={!canTick}
+          disabled={!canMark}
           onFocus={() => onLook(true)}
           onBlur={() => onLook(false)}
-          onChange={(event) => onTick(event.target.checked)}
+          onChange={(event) => onDone(event.target.checked)}
         />
         <span className="text-pencil w-5 text-right font-semibold">{number}</span>
         <span className={isDone ? 'text-sheet-muted line-through' : ''}>{words}</span>

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { CutLayout } from '../../core/cutting/cutPlan';
-import { cutsOf, scoresOf } from '../../core/drawing/templatePage';
+import { cutsOf, scoresOf } from '../../core/cutting/templatePage';
 import { labOf } from '../../core/colour/lab';
 import { writeSize } from '../../core/length/formatLength';
 import { lengthFromTicks, type Unit } from '../../core/length/length';

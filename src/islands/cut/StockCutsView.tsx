@@ -1,7 +1,7 @@
 import type { StockJob } from '../../core/cutting/cutJob';
 import type { StockCuts } from '../../core/cutting/cutPlan';
-import { boundSentence, shortfallSentences } from '../../core/cutting/cutSentences';
-import type { PieceContour } from '../../core/drawing/pieceContours';
+import { boundSentence, shortfallSentences } from '../../core/prose/cutSentences';
+import type { PieceContour } from '../../core/pictures/pieceContours';
 import type { Unit } from '../../core/length/length';
 import { sheetOf, type SheetId } from '../../core/paper/sheets';
 import { LayoutRow } from './LayoutRow';
@@ -15,14 +15,14 @@ interface Props {
   readonly contours: ReadonlyMap<string, PieceContour>;
   readonly scale: number;
   readonly ticks: ReadonlySet<string>;
-  readonly canTick: boolean;
-  readonly onTick: (key: string, isDone: boolean) => void;
+  readonly canMark: boolean;
+  readonly onDone: (key: string, isDone: boolean) => void;
   readonly onSheets: (sheets: SheetId[]) => void;
 }
 
 /** How one stock is cut: what it takes and what is proven of it, which sheets, and every layout. */
 export function StockCutsView(props: Props) {
-  const { cuts, job, unit, scale, ticks, canTick, onTick, onSheets } = props;
+  const { cuts, job, unit, scale, ticks, canMark, onDone, onSheets } = props;
   const { stock, name, colour, layouts } = cuts;
   const chosen = job?.sources.flatMap(({ sheet }) => sheet ?? []) ?? [];
   return (
@@ -79,8 +79,8 @@ export function StockCutsView(props: Props) {
             contours={props.contours}
             scale={scale}
             ticks={ticks}
-            canTick={canTick}
-            onTick={onTick}
+            canMark={canMark}
+            onDone={onDone}
           />
         ))}
       </div>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { templatePage, type Template } from '../../core/drawing/templatePage';
+import { templatePage, type Template } from '../../core/cutting/templatePage';
 import { writeDxf } from '../../core/drawing/writeDxf';
 import { writeSvg } from '../../core/drawing/writeSvg';
 import { fileName } from '../../core/text/fileName';
@@ -14,19 +14,19 @@ interface Props {
 
 /** A sheet's template at 1:1 in each form there is. */
 export function TemplateLinks({ template, title }: Props) {
-  const [problem, setProblem] = useState<string>();
+  const [failure, setFailure] = useState<string>();
   const savePdf = async () => {
-    setProblem(undefined);
+    setFailure(undefined);
     const { layout, unit, contours } = template;
     const used = new Set(layout.pieces.flatMap(({ letters }) => letters));
-    const answer = await postForFile('/api/templates', {
+    const reply = await postForFile('/api/templates', {
       title,
       unit,
       layout,
       contours: [...contours].filter(([letter]) => used.has(letter)),
     });
-    if (answer.ok) saveFile(fileName([title], '.pdf'), 'application/pdf', answer.file);
-    else setProblem(answer.message);
+    if (reply.ok) saveFile(fileName([title], '.pdf'), 'application/pdf', reply.file);
+    else setFailure(reply.message);
   };
   const link = (name: string, save: () => void) => (
     <button type="button" className="link" onClick={save}>
@@ -52,9 +52,9 @@ export function TemplateLinks({ template, title }: Props) {
         )}
         {link('PDF', () => void savePdf())}
       </p>
-      {problem !== undefined && (
+      {failure !== undefined && (
         <p role="alert" className="text-pencil">
-          {problem}
+          {failure}
         </p>
       )}
     </>

@@ -6,12 +6,12 @@ import { highsCoverSolver } from '../../core/cutting/coverSolver';
 import { tickKey, ticksOf } from '../../core/cutting/batchWork';
 import { cutJob } from '../../core/cutting/cutJob';
 import { leastSheets, newSheets } from '../../core/cutting/countSheets';
-import { stepSentence } from '../../core/cutting/cutSentences';
+import { stepSentence } from '../../core/prose/cutSentences';
 import { planCuts, usualBudget } from '../../core/cutting/planCuts';
 import { lastOf } from '../../core/cutting/planSheets';
 import { TICKS_PER_INCH } from '../../core/length/length';
 import { plainMaking } from '../../core/plan/plainPlan';
-import { pieceContours } from '../../core/drawing/pieceContours';
+import { pieceContours } from '../../core/pictures/pieceContours';
 import { resolvePlan } from '../../core/resolve/resolvePlan';
 import { BatchForm } from './BatchForm';
 import { PlanningLine } from './PlanningLine';
@@ -29,8 +29,8 @@ if (!mossCuts || !mossJob) throw new Error('no moss');
 const [layout] = mossCuts.layouts;
 if (!layout) throw new Error('no layout');
 
-function showStock(ticks: readonly string[] = [], canTick = true) {
-  const [onTick, onSheets] = [vi.fn(), vi.fn()];
+function showStock(ticks: readonly string[] = [], canMark = true) {
+  const [onDone, onSheets] = [vi.fn(), vi.fn()];
   render(
     <StockCutsView
       cuts={mossCuts as NonNullable<typeof mossCuts>}
@@ -40,29 +40,29 @@ function showStock(ticks: readonly string[] = [], canTick = true) {
       contours={pieceContours(resolvePlan(plan, library))}
       scale={18 / TICKS_PER_INCH}
       ticks={new Set(ticks)}
-      canTick={canTick}
-      onTick={onTick}
+      canMark={canMark}
+      onDone={onDone}
       onSheets={onSheets}
     />,
   );
   const [sheet] = screen.getAllByRole('article');
   if (!sheet) throw new Error('no sheet');
-  return { sheet, onTick, onSheets };
+  return { sheet, onDone, onSheets };
 }
 
 describe('how a stock is cut', () => {
   it('has each step as a box to tick, in its order and words', () => {
-    const { sheet, onTick } = showStock();
+    const { sheet, onDone } = showStock();
     const boxes = within(sheet).getAllByRole('checkbox');
     expect(boxes).toHaveLength(layout.steps.length);
     expect(boxes.length).toBeGreaterThan(0);
     for (const [step] of layout.steps.entries())
       expect(sheet.textContent).toContain(stepSentence(layout, step, 'in'));
     if (boxes[0]) fireEvent.click(boxes[0]);
-    expect(onTick.mock.calls).toEqual([[tickKey(moss.id, 0, 0), true]]);
+    expect(onDone.mock.calls).toEqual([[tickKey(moss.id, 0, 0), true]]);
   });
 
-  it('says that a sheet is cut when its last step is ticked, and not before', () => {
+  it('says that a sheet is cut when its last step is done, and not before', () => {
     const keys = ticksOf(moss.id, 0, layout);
     showStock(keys.slice(0, -1));
     expect(screen.queryByText('Cut.')).toBeNull();
@@ -71,7 +71,7 @@ describe('how a stock is cut', () => {
     expect(screen.getByText('Cut.')).toBeDefined();
   });
 
-  it('cannot be ticked while a new plan is on its way', () => {
+  it('cannot be done while a new plan is on its way', () => {
     const { sheet } = showStock([], false);
     for (const box of within(sheet).getAllByRole<HTMLInputElement>('checkbox'))
       expect(box.disabled).toBe(true);

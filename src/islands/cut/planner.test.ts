@@ -1,5 +1,6 @@
 import { describe, expect, it, vi } from 'vitest';
 import type { CutPlan } from '../../core/cutting/cutPlan';
+import { millimetres } from '../../core/length/length';
 import type { CuttingReply } from '../../workers/cuttingMessages';
 import { cutFigure } from './cutFigure';
 import { planInWorker, type Planning } from './planner';
@@ -23,7 +24,14 @@ function start() {
   const worker = fakeWorker();
   const states: Planning[] = [];
   const search = planInWorker(
-    { cards: [], holdings: [], already: [] },
+    {
+      copies: 1,
+      stocks: [],
+      unknown: [],
+      kerf: millimetres(0),
+      reach: undefined,
+      useful: millimetres(20),
+    },
     (state) => states.push(state),
     () => worker,
   );

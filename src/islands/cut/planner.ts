@@ -1,5 +1,6 @@
+import type { CutJob } from '../../core/cutting/cutJob';
 import type { CutPlan } from '../../core/cutting/cutPlan';
-import type { CuttingReply, CuttingRequest } from '../../workers/cuttingMessages';
+import type { CuttingReply } from '../../workers/cuttingMessages';
 
 /** How far the planning of a batch is. */
 export type Planning =
@@ -24,9 +25,9 @@ export interface Search {
   readonly drop: () => void;
 }
 
-/** Plans one batch in a worker of its own and tells how far it is. */
+/** Plans one job in a worker of its own and tells how far it is. */
 export function planInWorker(
-  request: CuttingRequest,
+  job: CutJob,
   onState: (state: Planning) => void,
   makeWorker: MakeWorker = makeCuttingWorker,
 ): Search {
@@ -55,7 +56,7 @@ export function planInWorker(
   }) as EventListener);
   worker.addEventListener('error', () => end({ kind: 'failed' }));
   onState({ kind: 'planning', plan: undefined });
-  worker.postMessage(request);
+  worker.postMessage(job);
   return {
     end: () => end({ kind: 'ended', plan: best }),
     drop: () => {

@@ -20,88 +20,88 @@ const batch: CutBatch = {
 };
 const gem = 'gem' as LibraryId;
 
-/** A server that answers in turn, each answer given when the test says so. */
+/** A server that replies in turn, each reply given when the test says so. */
 function server() {
-  const answers: ((status: number, body: unknown) => void)[] = [];
+  const replies: ((status: number, body: unknown) => void)[] = [];
   const asked: { path: string; body: unknown }[] = [];
   vi.stubGlobal('fetch', (path: string, init: { body: string }) => {
     asked.push({ path, body: JSON.parse(init.body) as unknown });
     return new Promise((resolve) => {
-      answers.push((status, body) =>
+      replies.push((status, body) =>
         resolve({ ok: status < 300, status, json: () => Promise.resolve(body) }),
       );
     });
   });
-  const answer = async (status: number, body: unknown) => {
-    await waitFor(() => expect(answers.length).toBeGreaterThan(0));
+  const reply = async (status: number, body: unknown) => {
+    await waitFor(() => expect(replies.length).toBeGreaterThan(0));
     await act(async () => {
-      answers.shift()?.(status, body);
+      replies.shift()?.(status, body);
       await Promise.resolve();
     });
   };
-  return { asked, answer };
+  return { asked, reply };
 }
 const start = () =>
   renderHook(() => useCutBatch('card', { batch: null, holdings: [emptyHolding(gem)] }));
 
 describe('the accepted plan on the page', () => {
   it('is shown at once and sent one change after the other', async () => {
-    const { asked, answer } = server();
+    const { asked, reply } = server();
     const { result } = start();
     act(() => result.current.keep(batch));
     act(() => result.current.keep({ ...batch, ticks: ['moss/0/0'] }));
     expect(result.current.batch?.ticks).toEqual(['moss/0/0']);
     await waitFor(() => expect(asked).toHaveLength(1));
-    await answer(200, { isKept: true });
+    await reply(200, { isKept: true });
     await waitFor(() => expect(asked).toHaveLength(2));
     expect(asked[1]).toMatchObject({
       path: '/api/cards/card/batch',
       body: { batch: { ticks: ['moss/0/0'] } },
     });
-    await answer(200, { isKept: true });
+    await reply(200, { isKept: true });
     await waitFor(() => expect(result.current.isKeeping).toBe(false));
-    expect(result.current.problem).toBeUndefined();
+    expect(result.current.failure).toBeUndefined();
   });
 
   it('says when marks are not saved, and is well again with the next that are', async () => {
-    const { answer } = server();
+    const { reply } = server();
     const { result } = start();
     act(() => result.current.keep(batch));
-    await answer(500, { error: { message: 'It failed.', hint: 'Try again.' } });
+    await reply(500, { error: { message: 'It failed.', hint: 'Try again.' } });
     await waitFor(() =>
-      expect(result.current.problem).toBe('The marks are not saved. It failed. Try again.'),
+      expect(result.current.failure).toBe('The marks are not saved. It failed. Try again.'),
     );
     expect(result.current.batch).toEqual(batch);
     act(() => result.current.keep(batch));
-    await answer(200, { isKept: true });
-    await waitFor(() => expect(result.current.problem).toBeUndefined());
+    await reply(200, { isKept: true });
+    await waitFor(() => expect(result.current.failure).toBeUndefined());
   });
 
   it('shows a plan again that could not be given up', async () => {
-    const { answer } = server();
+    const { reply } = server();
     const { result } = start();
     act(() => result.current.keep(batch));
-    await answer(200, { isKept: true });
+    await reply(200, { isKept: true });
     act(() => result.current.keep(null));
     expect(result.current.batch).toBeNull();
-    await answer(409, { error: { message: 'It is out of the stash.', hint: 'Give it back.' } });
-    await waitFor(() => expect(result.current.problem).toContain('Give it back.'));
+    await reply(409, { error: { message: 'It is out of the stash.', hint: 'Give it back.' } });
+    await waitFor(() => expect(result.current.failure).toContain('Give it back.'));
     expect(result.current.batch).toEqual(batch);
   });
 
   it('takes over what was taken and what is left, and keeps ticks made meanwhile', async () => {
-    const { asked, answer } = server();
+    const { asked, reply } = server();
     const { result } = start();
     act(() => result.current.keep(batch));
-    await answer(200, { isKept: true });
+    await reply(200, { isKept: true });
     act(() => result.current.take([]));
     act(() => result.current.keep({ ...batch, ticks: ['moss/0/0'] }));
     const taken = [{ itemId: gem, sheets: [], usedUp: [], leftOver: [], amount: 3 }];
-    await answer(200, {
+    await reply(200, {
       batch: { ...batch, taken },
       holdings: [{ ...emptyHolding(gem), count: 7 }],
     });
-    await answer(200, { isKept: true });
+    await reply(200, { isKept: true });
     await waitFor(() => expect(asked).toHaveLength(3));
     expect(result.current.batch).toMatchObject({ ticks: ['moss/0/0'], taken });
     expect(result.current.holdings).toEqual([{ ...emptyHolding(gem), count: 7 }]);

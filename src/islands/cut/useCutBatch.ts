@@ -8,7 +8,7 @@ export interface CutBatchState {
   readonly batch: CutBatch | null;
   readonly holdings: readonly Holding[];
   /** What could not be kept, and what to do; undefined while all is kept. */
-  readonly problem: string | undefined;
+  readonly failure: string | undefined;
   readonly isKeeping: boolean;
   /** Shows the batch at once and keeps it; null gives it up. */
   readonly keep: (next: CutBatch | null) => void;
@@ -23,14 +23,14 @@ export function useCutBatch(
 ): CutBatchState {
   const [batch, setBatch] = useState(start.batch);
   const [holdings, setHoldings] = useState(start.holdings);
-  const [problem, setProblem] = useState<string>();
+  const [failure, setFailure] = useState<string>();
   const [waiting, setWaiting] = useState(0);
   const queue = useRef<Promise<unknown>>(Promise.resolve());
 
   const inTurn = useCallback((work: () => Promise<string | undefined>) => {
     setWaiting((count) => count + 1);
     queue.current = queue.current.then(async () => {
-      setProblem(await work());
+      setFailure(await work());
       setWaiting((count) => count - 1);
     });
   }, []);
@@ -39,11 +39,11 @@ export function useCutBatch(
     (next: CutBatch | null) => {
       setBatch(next);
       inTurn(async () => {
-        const answer = await postJson(`/api/cards/${cardId}/batch`, { batch: next });
-        if (answer.ok) return undefined;
+        const reply = await postJson(`/api/cards/${cardId}/batch`, { batch: next });
+        if (reply.ok) return undefined;
         // A plan that could not be given up is still there, as the work on it is.
         if (next === null) setBatch((now) => now ?? batch);
-        return next === null ? answer.message : `The marks are not saved. ${answer.message}`;
+        return next === null ? reply.message : `The marks are not saved. ${reply.message}`;
       });
     },
     [cardId, inTurn, batch],
@@ -51,12 +51,12 @@ export function useCutBatch(
   const take = useCallback(
     (takings: readonly Taking[] | null) =>
       inTurn(async () => {
-        const answer = await postJson<{ batch: CutBatch; holdings: readonly Holding[] }>(
+        const reply = await postJson<{ batch: CutBatch; holdings: readonly Holding[] }>(
           `/api/cards/${cardId}/taking`,
           { takings },
         );
-        if (!answer.ok) return answer.message;
-        const { batch: after, holdings: changed } = answer.body;
+        if (!reply.ok) return reply.message;
+        const { batch: after, holdings: changed } = reply.body;
         // Ticks made meanwhile stand; only what was taken is news.
         setBatch((now) => (now ? { ...now, taken: after.taken } : after));
         setHoldings((now) => [
@@ -67,5 +67,5 @@ export function useCutBatch(
       }),
     [cardId, inTurn],
   );
-  return { batch, holdings, problem, isKeeping: waiting > 0, keep, take };
+  return { batch, holdings, failure, isKeeping: waiting > 0, keep, take };
 }

@@ -1,9 +1,7 @@
 import { useMemo } from 'react';
 import { compareBatch, hashJob, piecesCut, type BatchChange } from '../../core/cutting/batchWork';
-import { cutJob, type CutAlready, type CutJob } from '../../core/cutting/cutJob';
+import { cutJob, type CutJob } from '../../core/cutting/cutJob';
 import type { CutPlan } from '../../core/cutting/cutPlan';
-import { usedLibrary } from '../../core/kinds/usedLibrary';
-import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import { forOneCard } from '../../core/plan/withCopies';
 import type { Holding } from '../../core/stash/holding';
@@ -16,7 +14,6 @@ import { usePlanning } from './usePlanning';
 interface Input {
   readonly plan: Plan;
   readonly card: ResolvedCard;
-  readonly library: Library;
   readonly state: CutBatchState;
   /** Planning waits while nobody looks, so that a card opens without delay. */
   readonly isWanted: boolean;
@@ -46,33 +43,27 @@ export interface Cutting {
 }
 
 /** Plans the batch of a card in a worker whenever what it is made from has changed. */
-export function useCutting({ plan, card, library, state, isWanted }: Input): Cutting {
+export function useCutting({ plan, card, state, isWanted }: Input): Cutting {
   const { batch, holdings } = state;
   const job = useMemo(() => cutJob(plan, card, holdings), [plan, card, holdings]);
   const hash = useMemo(() => hashJob(job), [job]);
   const isFitting = batch !== null && batch.hash === hash;
   const already = useMemo(() => (batch ? piecesCut(batch) : []), [batch]);
   const rest = useMemo(
-    () => JSON.stringify(cutJob(plan, card, holdings, already).stocks.map(plainStock)),
+    () => cutJob(plan, card, holdings, already),
     [plan, card, holdings, already],
   );
-  const requestOf = (wanted: Plan, owned: readonly Holding[], cut: readonly CutAlready[]) => ({
-    cards: [{ prefix: '', plan: wanted, library: usedLibrary(wanted, library) }],
-    holdings: owned,
-    already: cut,
-  });
+  const restKey = useMemo(() => JSON.stringify(rest.stocks.map(plainStock)), [rest]);
   const {
     planning,
     plan: latest,
     stop,
     resume,
-  } = usePlanning(isWanted && !isFitting ? `${hash} ${rest}` : undefined, () =>
-    requestOf(plan, holdings, already),
-  );
+  } = usePlanning(isWanted && !isFitting ? `${hash} ${restKey}` : undefined, () => rest);
   const isSettled = isFitting || planning.kind === 'done' || planning.kind === 'ended';
   const single = usePlanning(isWanted && isSettled ? hash : undefined, () =>
     // For a card by itself one buys sheets, whatever happens to be left over.
-    requestOf(forOneCard(plan), holdings.map(withoutLeftovers), []),
+    cutJob(forOneCard(plan), card, holdings.map(withoutLeftovers)),
   );
 
   const found = 'plan' in planning ? planning.plan : undefined;

@@ -1,20 +1,21 @@
 import { act, cleanup, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { CutPlan } from '../../core/cutting/cutPlan';
-import type { CuttingRequest } from '../../workers/cuttingMessages';
+import { millimetres } from '../../core/length/length';
+import type { CutJob } from '../../core/cutting/cutJob';
 import type { Planning } from './planner';
 import { usePlanning } from './usePlanning';
 
 /** The searches begun, in their order; the test says what each finds. */
 const searches: {
-  request: CuttingRequest;
+  job: CutJob;
   tell: (state: Planning) => void;
   end: () => void;
   drop: () => void;
 }[] = [];
 vi.mock('./planner', () => ({
-  planInWorker: (request: CuttingRequest, tell: (state: Planning) => void) => {
-    const search = { request, tell, end: vi.fn(), drop: vi.fn() };
+  planInWorker: (job: CutJob, tell: (state: Planning) => void) => {
+    const search = { job, tell, end: vi.fn(), drop: vi.fn() };
     searches.push(search);
     return search;
   },
@@ -30,9 +31,16 @@ afterEach(() => {
 });
 
 const plan = (copies: number): CutPlan => ({ copies, stocks: [], unknown: [], pending: [] });
-const request = (): CuttingRequest => ({ cards: [], holdings: [], already: [] });
+const jobOf = (): CutJob => ({
+  copies: 1,
+  stocks: [],
+  unknown: [],
+  kerf: millimetres(0),
+  reach: undefined,
+  useful: millimetres(20),
+});
 const start = (key: string | undefined) =>
-  renderHook((asked: string | undefined) => usePlanning(asked, request), { initialProps: key });
+  renderHook((asked: string | undefined) => usePlanning(asked, jobOf), { initialProps: key });
 const rest = () => act(() => void vi.advanceTimersByTime(400));
 const tell = (at: number, state: Planning) => act(() => searches[at]?.tell(state));
 

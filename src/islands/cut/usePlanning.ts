@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
+import type { CutJob } from '../../core/cutting/cutJob';
 import type { CutPlan } from '../../core/cutting/cutPlan';
-import type { CuttingRequest } from '../../workers/cuttingMessages';
 import { planInWorker, type Planning, type Search } from './planner';
 
 export interface PlanningState {
@@ -21,15 +21,15 @@ const unasked: Planning = { kind: 'planning', plan: undefined };
 const restMilliseconds = 300;
 
 /**
- * Plans in a worker what a key stands for, anew whenever the key changes; `request` says it when the search
+ * Plans in a worker what a key stands for, anew whenever the key changes; `jobOf` makes the job when the search
  * begins. Without a key nothing is asked.
  */
-export function usePlanning(key: string | undefined, request: () => CuttingRequest): PlanningState {
+export function usePlanning(key: string | undefined, jobOf: () => CutJob): PlanningState {
   const [told, setTold] = useState<{ readonly key: string; readonly state: Planning }>();
   const [turn, setTurn] = useState(0);
-  const latest = useRef(request);
+  const latest = useRef(jobOf);
   useEffect(() => {
-    latest.current = request;
+    latest.current = jobOf;
   });
   const end = useRef<() => void>(undefined);
   const own = key === undefined ? undefined : `${turn} ${key}`;

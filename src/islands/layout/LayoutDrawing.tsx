@@ -1,10 +1,10 @@
 import { memo } from 'react';
-import { motionOutline } from '../../core/face/motion';
+import { motionOutline } from '../../core/measuring/motion';
 import { isMark, outlineOf, type Placed } from '../../core/resolve/outlineOf';
 import type { Rect } from '../../core/outline/outline';
-import { boxOnFace, rulerFigures, type RulerFigure } from '../../core/face/rulerFigures';
+import { boxOnFace, rulerFigures, type RulerFigure } from '../../core/measuring/rulerFigures';
 import type { Guide } from '../../core/composition/snapMove';
-import { drawFace } from '../../core/drawing/drawFace';
+import { drawFace } from '../../core/pictures/drawFace';
 import { writeLength } from '../../core/length/formatLength';
 import type { Fold } from '../../core/paper/cardFormat';
 import type { Unit } from '../../core/length/length';

@@ -1,7 +1,7 @@
 import { useRef, useState } from 'react';
 import type { Placed } from '../../core/resolve/outlineOf';
-import { clearances, rulerFigures } from '../../core/face/rulerFigures';
-import { rulerWords } from '../../core/face/rulerWords';
+import { clearances, rulerFigures } from '../../core/measuring/rulerFigures';
+import { rulerWords } from '../../core/measuring/rulerWords';
 import type { Unit } from '../../core/length/length';
 import type { Edit } from '../../core/plan/edit';
 import { batchEdits } from '../../core/plan/batchEdits';

@@ -1,4 +1,4 @@
-import { writeMeasured } from '../../core/face/rulerWords';
+import { writeMeasured } from '../../core/measuring/rulerWords';
 import { otherUnit } from '../../core/length/formatLength';
 import type { Length, Unit } from '../../core/length/length';
 

@@ -1,5 +1,5 @@
 import { fitWords } from '../../core/lettering/setWords';
-import type { DrawnMark } from '../../core/drawing/drawFace';
+import type { DrawnMark } from '../../core/pictures/drawFace';
 import type { Stroke } from '../../core/kinds/stroke';
 import { zeroLength } from '../../core/length/length';
 import type { DieSet, Stamp, Stencil } from '../../core/plan/libraryItem';

@@ -1,8 +1,8 @@
 import { Copy, Trash2 } from 'lucide-react';
 import { isMark, type Placed } from '../../core/resolve/outlineOf';
-import { clearances, neighboursOf, rulerFigures } from '../../core/face/rulerFigures';
-import { visiblePart } from '../../core/face/visiblePart';
-import { rulerWords } from '../../core/face/rulerWords';
+import { clearances, neighboursOf, rulerFigures } from '../../core/measuring/rulerFigures';
+import { visiblePart } from '../../core/measuring/visiblePart';
+import { rulerWords } from '../../core/measuring/rulerWords';
 import type { Unit } from '../../core/length/length';
 import { faceName } from '../../core/plan/faces';
 import type { LibraryRef } from '../../core/plan/libraryItem';

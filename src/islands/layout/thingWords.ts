@@ -1,4 +1,4 @@
-import type { Clearance } from '../../core/face/rulerFigures';
+import type { Clearance } from '../../core/measuring/rulerFigures';
 import { isMark, type Placed } from '../../core/resolve/outlineOf';
 import { kindOf } from '../../core/kinds/kinds';
 import { writeLength, writeSize } from '../../core/length/formatLength';

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { movedBy } from '../../core/face/placeAt';
+import { movedBy } from '../../core/measuring/placeAt';
 import { snapMove, type Guide } from '../../core/composition/snapMove';
 import type { Placed } from '../../core/resolve/outlineOf';
 import type { Length } from '../../core/length/length';

@@ -3,7 +3,7 @@ import { putOnPaper } from '../../core/composition/putOnPaper';
 import { useState } from 'react';
 import { diesThatHold, type DieChoice } from '../../core/composition/diesThatHold';
 import { isMark, type Placed } from '../../core/resolve/outlineOf';
-import { boxOnFace } from '../../core/face/rulerFigures';
+import { boxOnFace } from '../../core/measuring/rulerFigures';
 import { wordPlaces, type WordPlace, type WordPlaces } from '../../core/composition/wordPlaces';
 import { splitWords } from '../../core/lettering/splitWords';
 import { inches, millimetres, type Unit } from '../../core/length/length';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { StandingCard } from '../../core/drawing/standingCard';
+import type { StandingCard } from '../../core/compute/standingCard';
 import { Dialog } from '../parts/Dialog';
 
 interface Props {

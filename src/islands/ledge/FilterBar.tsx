@@ -1,4 +1,4 @@
-import type { StandingCard } from '../../core/drawing/standingCard';
+import type { StandingCard } from '../../core/compute/standingCard';
 import type { Designer } from '../../core/plan/cardFile';
 import { isPlainFilter, type LedgeFilter, type Show } from './ledgeFilter';
 

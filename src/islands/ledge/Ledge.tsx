@@ -1,5 +1,5 @@
 import { useMemo, useRef, useState } from 'react';
-import type { StandingCard } from '../../core/drawing/standingCard';
+import type { StandingCard } from '../../core/compute/standingCard';
 import type { Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import type { Stock } from '../../core/plan/libraryItem';

@@ -1,5 +1,5 @@
 import { useDraggable } from '@dnd-kit/core';
-import type { StandingCard, StandingPicture } from '../../core/drawing/standingCard';
+import type { StandingCard, StandingPicture } from '../../core/compute/standingCard';
 import { slotWidth } from './ledgeRows';
 import { StandingCardView } from './StandingCardView';
 

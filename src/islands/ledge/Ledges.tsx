@@ -10,7 +10,7 @@ import {
 } from '@dnd-kit/core';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useImperativeHandle, useLayoutEffect, useRef, useState, type Ref } from 'react';
-import type { StandingCard } from '../../core/drawing/standingCard';
+import type { StandingCard } from '../../core/compute/standingCard';
 import type { Designer } from '../../core/plan/cardFile';
 import { LedgeCard } from './LedgeCard';
 import { belowCards, cardGap, type LedgeRow } from './ledgeRows';

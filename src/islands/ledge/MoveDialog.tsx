@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { StandingCard } from '../../core/drawing/standingCard';
+import type { StandingCard } from '../../core/compute/standingCard';
 import type { Release } from '../../core/plan/cardFile';
 import { FormDialog } from '../parts/FormDialog';
 import { ReleaseSelect } from '../parts/ReleaseSelect';

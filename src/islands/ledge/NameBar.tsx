@@ -7,15 +7,15 @@ interface Props {
   readonly onNamed: (designer: Designer) => void;
 }
 
-/** Asks once who works here; the answer is kept in this browser. */
+/** Asks once who works here; the name is kept in this browser. */
 export function NameBar({ designers, onNamed }: Props) {
   const [name, setName] = useState('');
   const [message, setMessage] = useState('');
   const say = async (chosen: string) => {
     if (chosen.trim() === '') return setMessage('Type your name first.');
-    const answer = await postJson<Designer>('/api/designers', { name: chosen });
-    if (answer.ok) onNamed(answer.body);
-    else setMessage(answer.message);
+    const reply = await postJson<Designer>('/api/designers', { name: chosen });
+    if (reply.ok) onNamed(reply.body);
+    else setMessage(reply.message);
   };
   return (
     <form

@@ -10,7 +10,7 @@ vi.mock('../store/postJson', () => ({ postJson: vi.fn() }));
 const post = vi.mocked(postJson);
 
 beforeEach(() => {
-  post.mockReset().mockResolvedValue({ ok: false, message: 'Nibwright does not answer.' });
+  post.mockReset().mockResolvedValue({ ok: false, message: 'Nibwright does not reply.' });
   render(
     <NewCardDialog releases={[]} stocks={stocksOf(library)} unit="in" onClose={() => undefined} />,
   );
@@ -72,7 +72,7 @@ describe('making a card', () => {
     choose(/^Custom/);
     type('Closed size', '5 by 7 1/4');
     make();
-    expect((await alert()).textContent).toBe('Nibwright does not answer.');
+    expect((await alert()).textContent).toBe('Nibwright does not reply.');
     const size = { width: { ticks: ticksOf('5') }, height: { ticks: ticksOf('7 1/4') } };
     expect(post.mock.calls[0]?.[1]).toMatchObject({ format: { kind: 'custom', size } });
   });

@@ -26,7 +26,7 @@ export function NewCardDialog({ releases, stocks, unit, onClose }: Props) {
     if (typeof chosen === 'string') return chosen;
     const item = stocks[stock];
     if (!item) return 'The stash holds no stock to make it from.';
-    const answer = await postJson<{ readonly id: string }>('/api/cards', {
+    const reply = await postJson<{ readonly id: string }>('/api/cards', {
       title: title.trim() || 'Untitled card',
       releaseId: releaseId || null,
       unit,
@@ -34,8 +34,8 @@ export function NewCardDialog({ releases, stocks, unit, onClose }: Props) {
       fold: choice.fold,
       stock: { id: item.id, version: item.version },
     });
-    if (!answer.ok) return answer.message;
-    location.assign(`/card/${answer.body.id}/base`);
+    if (!reply.ok) return reply.message;
+    location.assign(`/card/${reply.body.id}/base`);
     return undefined;
   };
 

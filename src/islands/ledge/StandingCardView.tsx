@@ -1,4 +1,4 @@
-import type { StandingCard, StandingPicture } from '../../core/drawing/standingCard';
+import type { StandingCard, StandingPicture } from '../../core/compute/standingCard';
 import type { Fold } from '../../core/paper/cardFormat';
 import { FacePicture } from '../parts/FacePicture';
 

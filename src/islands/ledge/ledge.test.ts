@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { library, measure, pieceOn, planOf } from '../../../test/support/plans';
-import { computeCard } from '../../core/computeCard';
-import { standingCard, type StandingCard } from '../../core/drawing/standingCard';
+import { computeCard } from '../../core/compute/computeCard';
+import { standingCard, type StandingCard } from '../../core/compute/standingCard';
 import { TICKS_PER_INCH } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import type { CardId, DesignerId, ReleaseId } from '../../core/plan/ids';

@@ -1,5 +1,5 @@
-import { readQuery } from '../../core/drawing/searchCards';
-import type { StandingCard } from '../../core/drawing/standingCard';
+import { readQuery } from '../../core/compute/cardQuery';
+import type { StandingCard } from '../../core/compute/standingCard';
 import type { Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
 

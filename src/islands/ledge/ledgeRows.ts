@@ -1,4 +1,4 @@
-import type { StandingCard } from '../../core/drawing/standingCard';
+import type { StandingCard } from '../../core/compute/standingCard';
 import { TICKS_PER_INCH } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
 

@@ -1,6 +1,6 @@
-import type { StandingCard } from '../../core/drawing/standingCard';
+import type { StandingCard } from '../../core/compute/standingCard';
 import type { Designer, Release } from '../../core/plan/cardFile';
-import { dayWords } from '../../core/tutorial/dayWords';
+import { dayWords } from '../../core/prose/dayWords';
 import { isToFilm } from './ledgeFilter';
 
 /** When a release goes on sale, how far off that is, and how many of its cards are filmed. */
@@ -21,8 +21,8 @@ export function belowLine(
   designers: readonly Designer[],
   today: string,
 ): string {
-  const { format, isLying, fold, designerId, status, filmOn, problem } = card;
-  if (problem !== null) return `Not drawn: ${problem}`;
+  const { format, isLying, fold, designerId, status, filmOn, failure } = card;
+  if (failure !== null) return `Not drawn: ${failure}`;
   const designer = designers.find(({ id }) => id === designerId)?.name;
   const shape = [format, isLying ? 'lying' : '', fold === 'side' ? '' : fold]
     .filter(Boolean)

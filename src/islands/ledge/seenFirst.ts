@@ -1,4 +1,4 @@
-import type { StandingCard } from '../../core/drawing/standingCard';
+import type { StandingCard } from '../../core/compute/standingCard';
 import { filterCards, isPlainFilter, readFilter, type FilterContext } from './ledgeFilter';
 import { ledgeRows, scale, usualWidth } from './ledgeRows';
 

@@ -7,9 +7,9 @@ export function useImport(
 ): readonly [React.ReactNode, () => void] {
   const picker = useRef<HTMLInputElement>(null);
   const take = async (file: File) => {
-    const answer = await postJson<{ readonly id: string }>('/api/cards/import', await file.text());
-    if (answer.ok) location.assign(`/card/${answer.body.id}/base`);
-    else onProblem(answer.message);
+    const reply = await postJson<{ readonly id: string }>('/api/cards/import', await file.text());
+    if (reply.ok) location.assign(`/card/${reply.body.id}/base`);
+    else onProblem(reply.message);
   };
   const input = (
     <input

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { StandingCard } from '../../core/drawing/standingCard';
+import type { StandingCard } from '../../core/compute/standingCard';
 import type { Release } from '../../core/plan/cardFile';
 import { postJson } from '../store/postJson';
 
@@ -34,8 +34,8 @@ export function useLedgeCommands(
   const [message, setMessage] = useState<LedgeMessage>();
 
   const setBin = async (card: StandingCard, toBin: boolean) => {
-    const answer = await postJson(`/api/cards/${card.id}/bin`, { binned: toBin });
-    if (!answer.ok) return setMessage({ text: answer.message });
+    const reply = await postJson(`/api/cards/${card.id}/bin`, { binned: toBin });
+    if (!reply.ok) return setMessage({ text: reply.message });
     const without = (list: readonly StandingCard[]) => list.filter(({ id }) => id !== card.id);
     setCards((now) => (toBin ? without(now) : [card, ...now]));
     setBinned((now) => (toBin ? [card, ...now] : without(now)));
@@ -46,16 +46,16 @@ export function useLedgeCommands(
     );
   };
   const move = async (card: StandingCard, releaseId: string | null) => {
-    const answer = await postJson<{ readonly revision: number }>(`/api/cards/${card.id}/edits`, {
+    const reply = await postJson<{ readonly revision: number }>(`/api/cards/${card.id}/edits`, {
       saveId: crypto.randomUUID(),
       baseRevision: card.revision,
       edits: [{ kind: 'set-about', change: { releaseId } }],
     });
-    if (!answer.ok)
+    if (!reply.ok)
       return setMessage({
         text: `“${card.title}” was not moved: it was changed elsewhere. Load the Ledge again.`,
       });
-    const moved = { ...card, releaseId, revision: answer.body.revision };
+    const moved = { ...card, releaseId, revision: reply.body.revision };
     setCards((now) => now.map((each) => (each.id === card.id ? moved : each)));
     setMessage({
       text: `“${card.title}” stands with ${nameOf(releases, releaseId)}.`,
@@ -70,17 +70,17 @@ export function useLedgeCommands(
     setBin: (card, toBin) => void setBin(card, toBin),
     move: (card, releaseId) => void move(card, releaseId),
     copy: (card) =>
-      void postJson<{ readonly id: string }>(`/api/cards/${card.id}/copy`, {}).then((answer) => {
-        if (answer.ok) location.assign(`/card/${answer.body.id}/base`);
-        else setMessage({ text: answer.message });
+      void postJson<{ readonly id: string }>(`/api/cards/${card.id}/copy`, {}).then((reply) => {
+        if (reply.ok) location.assign(`/card/${reply.body.id}/base`);
+        else setMessage({ text: reply.message });
       }),
     removeForGood: async (gone) => {
       const ids = gone.map(({ id }) => id);
-      const answer = await postJson<{ readonly removed: readonly string[] }>('/api/bin/empty', {
+      const reply = await postJson<{ readonly removed: readonly string[] }>('/api/bin/empty', {
         ids,
       });
-      if (!answer.ok) return setMessage({ text: answer.message });
-      const { removed } = answer.body;
+      if (!reply.ok) return setMessage({ text: reply.message });
+      const { removed } = reply.body;
       setBinned((now) => now.filter(({ id }) => !removed.includes(id)));
       setMessage({
         text: `${removed.length} ${removed.length === 1 ? 'card is' : 'cards are'} gone for good.`,

@@ -38,7 +38,7 @@ it('asks for no more at once than the server gives', async () => {
   expect(known(opened)).toHaveLength(71);
 });
 
-it('asks again where the server did not answer', async () => {
+it('asks again where the server did not reply', async () => {
   const opened = open();
   fetched.mockRejectedValueOnce(new Error('gone'));
   await want(opened, 'rain');

@@ -1,5 +1,5 @@
 import { useCallback, useRef, useState } from 'react';
-import type { StandingPicture } from '../../core/drawing/standingCard';
+import type { StandingPicture } from '../../core/compute/standingCard';
 
 /** Pictures of cards by their ids. */
 export type Pictures = Readonly<Record<string, StandingPicture>>;
@@ -30,7 +30,7 @@ export function usePictures(
   return [pictures, want];
 }
 
-/** @throws Error where the server does not answer, or not with pictures. */
+/** @throws Error where the server does not reply, or not with pictures. */
 async function fetchPictures(ids: readonly string[]): Promise<Pictures> {
   const response = await fetch(`/api/pictures?cards=${ids.join(',')}`);
   if (!response.ok) throw new Error(`fetchPictures: ${response.status}`);

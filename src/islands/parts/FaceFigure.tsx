@@ -1,4 +1,4 @@
-import { drawFace } from '../../core/drawing/drawFace';
+import { drawFace } from '../../core/pictures/drawFace';
 import type { FaceId } from '../../core/plan/faces';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { FacePicture } from './FacePicture';

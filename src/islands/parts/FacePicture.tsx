@@ -1,6 +1,6 @@
 import { memo } from 'react';
-import type { DrawnPiece } from '../../core/drawing/drawFace';
-import { clipsOf, paperArea, paperShapes } from '../../core/drawing/faceShapes';
+import type { DrawnPiece } from '../../core/pictures/drawFace';
+import { clipsOf, paperArea, paperShapes } from '../../core/pictures/faceShapes';
 import { MarkPicture } from './MarkPicture';
 import { Clipped, Shapes } from './Shapes';
 

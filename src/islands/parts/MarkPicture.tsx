@@ -1,6 +1,6 @@
 import { memo } from 'react';
-import type { DrawnMark } from '../../core/drawing/drawFace';
-import { markShape } from '../../core/drawing/faceShapes';
+import type { DrawnMark } from '../../core/pictures/drawFace';
+import { markShape } from '../../core/pictures/faceShapes';
 import type { Rect } from '../../core/outline/outline';
 import { Shapes } from './Shapes';
 

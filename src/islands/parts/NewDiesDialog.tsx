@@ -21,9 +21,9 @@ export function NewDiesDialog({ unit, onDone, onClose }: Props) {
     if (name.trim() === '') return 'The set has no name. Give it one.';
     const steps = readSteps(text, unit);
     if (typeof steps === 'string') return steps;
-    const answer = await postJson<DieSet>('/api/die-sets', { name, steps });
-    if (!answer.ok) return answer.message;
-    onDone(answer.body);
+    const reply = await postJson<DieSet>('/api/die-sets', { name, steps });
+    if (!reply.ok) return reply.message;
+    onDone(reply.body);
     return undefined;
   };
   return (

@@ -14,9 +14,9 @@ export function NewReleaseDialog({ onDone, onClose }: Props) {
   const [onSale, setOnSale] = useState('');
   const add = async () => {
     if (name.trim() === '') return 'The release has no name. Give it one.';
-    const answer = await postJson<Release>('/api/releases', { name, onSale: onSale || null });
-    if (!answer.ok) return answer.message;
-    onDone(answer.body);
+    const reply = await postJson<Release>('/api/releases', { name, onSale: onSale || null });
+    if (!reply.ok) return reply.message;
+    onDone(reply.body);
     return undefined;
   };
   return (

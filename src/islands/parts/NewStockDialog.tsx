@@ -30,7 +30,7 @@ export function NewStockDialog({ onDone, onClose }: Props) {
     )
       return 'The weight is a whole number from 30 to 1000 grams per square metre.';
     if (owned.length === 0) return 'Tick at least one sheet it is owned in.';
-    const answer = await postJson<Stock>('/api/stocks', {
+    const reply = await postJson<Stock>('/api/stocks', {
       name,
       colour,
       paper,
@@ -38,8 +38,8 @@ export function NewStockDialog({ onDone, onClose }: Props) {
       caliper,
       sheets: sheetIds.filter((id) => owned.includes(id)),
     });
-    if (!answer.ok) return answer.message;
-    onDone(answer.body);
+    if (!reply.ok) return reply.message;
+    onDone(reply.body);
     return undefined;
   };
   return (

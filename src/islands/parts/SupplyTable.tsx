@@ -5,12 +5,7 @@ import type { Holding } from '../../core/stash/holding';
 import { substitutes } from '../../core/supplies/substitutes';
 import { isBought, rowCost, type SupplyList } from '../../core/supplies/supplyList';
 import { supplyGroups, type SupplyRow } from '../../core/supplies/supplyRow';
-import {
-  amountWords,
-  costWords,
-  groupNames,
-  substituteWords,
-} from '../../core/supplies/supplyWords';
+import { amountWords, costWords, groupNames, substituteWords } from '../../core/prose/supplyWords';
 
 interface Props {
   readonly list: SupplyList;

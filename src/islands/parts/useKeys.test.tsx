@@ -59,7 +59,7 @@ describe('keys', () => {
     expect(a).not.toHaveBeenCalled();
   });
 
-  it('go on working on a box to tick', () => {
+  it('go on working on a checkbox', () => {
     const a = vi.fn();
     show({ a });
     fireEvent.keyDown(screen.getByLabelText('step'), { key: 'a' });

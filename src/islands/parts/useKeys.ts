@@ -50,7 +50,7 @@ function keyName(event: KeyboardEvent): string {
   return parts.filter(Boolean).join('+');
 }
 
-/** A box to tick takes no letters, so single keys go on working on it. */
+/** A checkbox takes no letters, so single keys go on working on it. */
 function isInField(target: EventTarget | null): boolean {
   return (
     target instanceof HTMLElement &&

@@ -1,10 +1,10 @@
-import { rulerFigures } from '../../core/face/rulerFigures';
-import { rulerWords } from '../../core/face/rulerWords';
+import { rulerFigures } from '../../core/measuring/rulerFigures';
+import { rulerWords } from '../../core/measuring/rulerWords';
 import { writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { CardVersion } from '../../core/resolve/compareCards';
 import { letterOf, type ResolvedCard } from '../../core/resolve/resolvedCard';
-import { writeRevealsShort } from '../../core/tutorial/sentences';
+import { writeRevealsShort } from '../../core/prose/sentences';
 import { FaceFigure } from '../parts/FaceFigure';
 
 interface Props {

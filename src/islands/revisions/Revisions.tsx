@@ -36,20 +36,20 @@ interface Loaded {
 export function Revisions(props: Props) {
   const { cardId, plan, card, revision, library, releases, unit, onFlush } = props;
   const [loaded, setLoaded] = useState<Loaded>();
-  const [problem, setProblem] = useState('');
+  const [failure, setFailure] = useState('');
   const [chosen, setChosen] = useState<number>();
   const [beside, setBeside] = useState<number>();
 
   const load = useCallback(
     async (before?: number) => {
       await onFlush();
-      const answer = await fetchRun(cardId, before);
-      if (typeof answer === 'string') return setProblem(answer);
-      setProblem('');
+      const reply = await fetchRun(cardId, before);
+      if (typeof reply === 'string') return setFailure(reply);
+      setFailure('');
       setLoaded((now) =>
         before !== undefined && now
-          ? { ...answer, revisions: [...answer.revisions, ...now.revisions] }
-          : answer,
+          ? { ...reply, revisions: [...reply.revisions, ...now.revisions] }
+          : reply,
       );
     },
     [cardId, onFlush],
@@ -86,16 +86,16 @@ export function Revisions(props: Props) {
   if (!loaded)
     return (
       <p role="status" className="p-[18px]">
-        {problem || 'Reading the revisions…'}
+        {failure || 'Reading the revisions…'}
       </p>
     );
   const [oldest] = loaded.revisions;
   return (
     <div className="grid grid-cols-[minmax(340px,5fr)_minmax(480px,7fr)] gap-8 px-[18px] py-5">
       <section aria-label="Revisions, newest first">
-        {problem !== '' && (
+        {failure !== '' && (
           <p role="alert" className="text-pencil pb-3">
-            {problem}
+            {failure}
           </p>
         )}
         {sittingsOf(walked).map((sitting) => {
@@ -232,6 +232,6 @@ async function fetchRun(cardId: string, before: number | undefined): Promise<Loa
       Loaded | { readonly error: { readonly message: string } };
     return 'error' in body ? body.error.message : body;
   } catch {
-    return 'Nibwright does not answer. Check that it is still running, then try again.';
+    return 'Nibwright does not reply. Check that it is still running, then try again.';
   }
 }

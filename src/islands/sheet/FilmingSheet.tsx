@@ -2,9 +2,9 @@ import type { Edit } from '../../core/plan/edit';
 import type { Plan } from '../../core/plan/plan';
 import { filmingChecks, type FilmingCheck } from '../../core/plan/planFacts';
 import type { Release } from '../../core/plan/cardFile';
-import { filmingChecklist } from '../../core/tutorial/filmingChecklist';
-import type { ProjectSheet } from '../../core/tutorial/projectSheet';
-import { speakingList } from '../../core/tutorial/speakingList';
+import { filmingChecklist } from '../../core/prose/filmingChecklist';
+import type { ProjectSheet } from '../../core/prose/projectSheet';
+import { speakingList } from '../../core/prose/speakingList';
 
 interface Props {
   readonly plan: Plan;
@@ -16,7 +16,7 @@ interface Props {
 /** What is read before and while filming: the figures as one says them, and what people forget. */
 export function FilmingSheet({ plan, sheet, release, onCommit }: Props) {
   const { checked } = plan.about;
-  const tick = (check: FilmingCheck, isDone: boolean) =>
+  const setDone = (check: FilmingCheck, isDone: boolean) =>
     onCommit({
       kind: 'set-about',
       change: {
@@ -47,7 +47,7 @@ export function FilmingSheet({ plan, sheet, release, onCommit }: Props) {
                 <input
                   type="checkbox"
                   checked={isDone}
-                  onChange={(event) => tick(check, event.target.checked)}
+                  onChange={(event) => setDone(check, event.target.checked)}
                 />
                 {say}
               </label>

@@ -1,10 +1,10 @@
-import { stencilWords } from '../../core/tutorial/stencilWords';
-import { rulerWords } from '../../core/face/rulerWords';
+import { stencilWords } from '../../core/prose/stencilWords';
+import { rulerWords } from '../../core/measuring/rulerWords';
 import { writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import { faceName } from '../../core/plan/faces';
 import type { Fold } from '../../core/paper/cardFormat';
-import type { Placement } from '../../core/tutorial/placements';
+import type { Placement } from '../../core/prose/placements';
 
 interface Props {
   readonly placements: readonly Placement[];

@@ -3,13 +3,8 @@ import type { Unit } from '../../core/length/length';
 import { faceName, facesOf, type FaceId } from '../../core/plan/faces';
 import type { SupplyList } from '../../core/supplies/supplyList';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
-import type { CutRow, ProjectSheet } from '../../core/tutorial/projectSheet';
-import {
-  rowRemarks,
-  scoreSentence,
-  writeReveals,
-  yieldSentence,
-} from '../../core/tutorial/sentences';
+import type { CutRow, ProjectSheet } from '../../core/prose/projectSheet';
+import { rowRemarks, scoreSentence, writeReveals, yieldSentence } from '../../core/prose/sentences';
 import { capitalise } from '../../core/words/phrases';
 import { FaceFigure } from '../parts/FaceFigure';
 import { ExplodedLayers } from './ExplodedLayers';

@@ -8,10 +8,10 @@ import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import type { Holding } from '../../core/stash/holding';
 import type { SupplyList } from '../../core/supplies/supplyList';
-import { writeSuppliesCsv } from '../../core/supplies/writeSuppliesCsv';
+import { writeSuppliesCsv } from '../../core/prose/writeSuppliesCsv';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
-import { projectSheet } from '../../core/tutorial/projectSheet';
-import { formatSentence } from '../../core/tutorial/sentences';
+import { projectSheet } from '../../core/prose/projectSheet';
+import { formatSentence } from '../../core/prose/sentences';
 import { AboutFields } from './AboutFields';
 import { CopiesField } from '../parts/CopiesField';
 import { DownloadLink } from '../parts/DownloadLink';
@@ -155,7 +155,7 @@ export function SheetStation({
 
 const downloads = [
   { file: 'sheet.md', name: 'Markdown for a blog' },
-  { file: 'cuts.csv', name: 'Cut list as CSV' },
+  { file: 'cut-list.csv', name: 'Cut list as CSV' },
   { file: 'picture.svg', name: 'Picture as SVG' },
   { file: 'card.nibwright.json', name: 'Card file' },
 ] as const;

@@ -1,7 +1,7 @@
-import { dayWords } from '../../core/tutorial/dayWords';
+import { dayWords } from '../../core/prose/dayWords';
 import type { SupplyList } from '../../core/supplies/supplyList';
 import { supplyGroups } from '../../core/supplies/supplyRow';
-import { amountWords, groupNames } from '../../core/supplies/supplyWords';
+import { amountWords, groupNames } from '../../core/prose/supplyWords';
 
 interface Props {
   readonly list: SupplyList;

@@ -21,26 +21,26 @@ const mostBytes = 4 * 1024 * 1024;
 /** Reads a CSV file and shows what it would change, and each bad row with its reasons, before it does. */
 export function ImportDialog({ items, holdings, unit, onImport, onClose }: Props) {
   const [file, setFile] = useState<StashFile>();
-  const [problem, setProblem] = useState<string>();
+  const [failure, setFailure] = useState<string>();
   const [isBusy, setBusy] = useState(false);
   const read = async (chosen: File | undefined) => {
     setFile(undefined);
-    setProblem(undefined);
+    setFailure(undefined);
     if (!chosen) return;
     if (chosen.size > mostBytes) {
-      setProblem('The file is larger than 4 MB. Split it.');
+      setFailure('The file is larger than 4 MB. Split it.');
       return;
     }
     const text = decodeText(new Uint8Array(await chosen.arrayBuffer()));
     if (text === undefined) {
-      setProblem(
+      setFailure(
         'The file is in an encoding that cannot be read, so its letters would come out wrong. Save it as CSV UTF-8 from your spreadsheet, then choose it again.',
       );
       return;
     }
     const next = readStashCsv(text, items, holdings, unit);
-    setProblem(next.problem);
-    if (next.problem === undefined) setFile(next);
+    setFailure(next.failure);
+    if (next.failure === undefined) setFile(next);
   };
   const changes = (file?.rows ?? []).flatMap((row) => ('change' in row ? [row.change] : []));
   const submit = async () => {
@@ -48,7 +48,7 @@ export function ImportDialog({ items, holdings, unit, onImport, onClose }: Props
     const isKept = await onImport(changes);
     setBusy(false);
     if (isKept) onClose();
-    else setProblem('It could not be kept; nothing was changed. Try again.');
+    else setFailure('It could not be kept; nothing was changed. Try again.');
   };
   return (
     <Dialog title="Take a CSV file into the stash" isWide onClose={onClose}>
@@ -62,9 +62,9 @@ export function ImportDialog({ items, holdings, unit, onImport, onClose }: Props
         aria-label="CSV file"
         onChange={(event) => void read(event.target.files?.[0])}
       />
-      {problem !== undefined && (
+      {failure !== undefined && (
         <p role="alert" className="text-pencil pt-3">
-          {problem}
+          {failure}
         </p>
       )}
       {file && <Preview file={file} />}

@@ -178,9 +178,9 @@ export function Stash(props: Props) {
               Buying list
             </a>
           </span>
-          {stash.problem !== undefined && (
+          {stash.failure !== undefined && (
             <p role="alert" className="text-pencil w-full">
-              {stash.problem}
+              {stash.failure}
             </p>
           )}
         </div>

@@ -15,7 +15,7 @@ import type { LibraryId } from '../../core/plan/ids';
 import type { Holding } from '../../core/stash/holding';
 import { kindNames } from '../../core/stash/itemFields';
 import type { StashChange } from '../../core/stash/stashChange';
-import { dayWords } from '../../core/tutorial/dayWords';
+import { dayWords } from '../../core/prose/dayWords';
 import { NumberField } from '../parts/NumberField';
 import { countIssue } from './HoldingFields';
 import { ItemTicket } from './ItemTicket';

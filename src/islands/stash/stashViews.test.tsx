@@ -278,7 +278,7 @@ describe('the stash on the page', () => {
     );
     expect(isKept).toBe(false);
     expect(result.current.holdings.get(moss.id)).toEqual(held);
-    expect(result.current.problem).toBe('That is not kept. No.');
+    expect(result.current.failure).toBe('That is not kept. No.');
     expect(result.current.canUndo).toBe(false);
   });
 });

@@ -11,7 +11,7 @@ export interface StashState {
   readonly items: ReadonlyMap<LibraryId, LibraryItem>;
   readonly holdings: ReadonlyMap<LibraryId, Holding>;
   /** A sentence on what could not be kept; undefined while all is. */
-  readonly problem: string | undefined;
+  readonly failure: string | undefined;
   readonly isSaving: boolean;
   readonly canUndo: boolean;
   /** Shows changes at once and keeps them; what cannot be kept is taken back. */
@@ -28,7 +28,7 @@ export function useStash(start: {
   const [holdings, setHoldings] = useState(
     () => new Map(start.holdings.map((holding) => [holding.itemId, holding])),
   );
-  const [problem, setProblem] = useState<string>();
+  const [failure, setFailure] = useState<string>();
   const [waiting, setWaiting] = useState(0);
   const [undoable, setUndoable] = useState<readonly (readonly StashChange[])[]>([]);
   const latest = useRef({ items, holdings });
@@ -53,13 +53,13 @@ export function useStash(start: {
       show(changes);
       setWaiting((count) => count + 1);
       const sent = queue.current.then(async () => {
-        const answer = await postJson<{ items: LibraryItem[]; holdings: Holding[] }>('/api/stash', {
+        const reply = await postJson<{ items: LibraryItem[]; holdings: Holding[] }>('/api/stash', {
           changes,
         });
         setWaiting((count) => count - 1);
-        setProblem(answer.ok ? undefined : `That is not kept. ${answer.message}`);
-        show(answer.ok ? answer.body.items.map((item) => ({ itemId: item.id, item })) : inverse);
-        return answer.ok;
+        setFailure(reply.ok ? undefined : `That is not kept. ${reply.message}`);
+        show(reply.ok ? reply.body.items.map((item) => ({ itemId: item.id, item })) : inverse);
+        return reply.ok;
       });
       queue.current = sent;
       return sent;
@@ -86,7 +86,7 @@ export function useStash(start: {
   return {
     items,
     holdings,
-    problem,
+    failure,
     isSaving: waiting > 0,
     canUndo: undoable.length > 0,
     change,

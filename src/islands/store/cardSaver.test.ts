@@ -4,13 +4,13 @@ import type { Edit } from '../../core/plan/edit';
 import {
   CardSaver,
   NotNowError,
-  type SaveAnswer,
+  type SaveReply,
   type SaverOptions,
   type SaveState,
 } from './cardSaver';
 
 const rename = (title: string): Edit => ({ kind: 'set-about', change: { title } });
-const saved = (revision: number): SaveAnswer => ({ kind: 'saved', revision, plan: null });
+const saved = (revision: number): SaveReply => ({ kind: 'saved', revision, plan: null });
 
 beforeEach(() => {
   vi.useFakeTimers();
@@ -52,16 +52,16 @@ describe('saving', () => {
     expect(saver.isPending).toBe(false);
   });
 
-  it('never sends two at once, and starts the next from the answer of the first', async () => {
-    const answers: ((answer: SaveAnswer) => void)[] = [];
-    const send = vi.fn<SaverOptions['send']>(() => new Promise((resolve) => answers.push(resolve)));
+  it('never sends two at once, and starts the next from the reply of the first', async () => {
+    const replies: ((reply: SaveReply) => void)[] = [];
+    const send = vi.fn<SaverOptions['send']>(() => new Promise((resolve) => replies.push(resolve)));
     const { saver, states } = startSaver(send);
     saver.add(rename('a'));
     await vi.advanceTimersByTimeAsync(500);
     saver.add(rename('b'));
     await vi.advanceTimersByTimeAsync(5000);
     expect(send).toHaveBeenCalledTimes(1);
-    answers[0]?.(saved(7));
+    replies[0]?.(saved(7));
     await vi.advanceTimersByTimeAsync(0);
     expect(send.mock.calls[1]?.[0]).toEqual({
       saveId: 'save-2',
@@ -69,14 +69,14 @@ describe('saving', () => {
       edits: [rename('b')],
     });
     expect(states).not.toContain('saved');
-    answers[1]?.(saved(8));
+    replies[1]?.(saved(8));
     await vi.advanceTimersByTimeAsync(0);
     expect(states.at(-1)).toBe('saved');
   });
 
-  it('sends a save that got no answer again under the same id', async () => {
+  it('sends a save that got no reply again under the same id', async () => {
     const send = vi.fn<SaverOptions['send']>();
-    send.mockRejectedValueOnce(new Error('no answer')).mockResolvedValue(saved(2));
+    send.mockRejectedValueOnce(new Error('no reply')).mockResolvedValue(saved(2));
     const { saver, states } = startSaver(send);
     saver.add(rename('a'));
     await vi.advanceTimersByTimeAsync(500);
@@ -99,8 +99,8 @@ describe('saving', () => {
 
 describe('saving at once', () => {
   it('waits for the save on its way and sends the rest after it', async () => {
-    const answers: ((answer: SaveAnswer) => void)[] = [];
-    const send = vi.fn<SaverOptions['send']>(() => new Promise((resolve) => answers.push(resolve)));
+    const replies: ((reply: SaveReply) => void)[] = [];
+    const send = vi.fn<SaverOptions['send']>(() => new Promise((resolve) => replies.push(resolve)));
     const { saver } = startSaver(send);
     saver.add(rename('a'));
     await vi.advanceTimersByTimeAsync(500);
@@ -111,16 +111,16 @@ describe('saving at once', () => {
     });
     await vi.advanceTimersByTimeAsync(0);
     expect({ calls: send.mock.calls.length, isFlushed }).toEqual({ calls: 1, isFlushed: false });
-    answers[0]?.(saved(2));
+    replies[0]?.(saved(2));
     await vi.advanceTimersByTimeAsync(0);
     expect({ calls: send.mock.calls.length, isFlushed }).toEqual({ calls: 2, isFlushed: false });
-    answers[1]?.(saved(3));
+    replies[1]?.(saved(3));
     await flushed;
     expect(saver.isPending).toBe(false);
   });
 
-  it('settles with something pending where no answer comes', async () => {
-    const { saver, states } = startSaver(() => Promise.reject(new Error('no answer')));
+  it('settles with something pending where no reply comes', async () => {
+    const { saver, states } = startSaver(() => Promise.reject(new Error('no reply')));
     saver.add(rename('a'));
     await saver.flush();
     expect(saver.isPending).toBe(true);

@@ -2,7 +2,7 @@ import type { Edit } from '../../core/plan/edit';
 import type { Plan } from '../../core/plan/plan';
 
 /** What the server said to a save. */
-export type SaveAnswer =
+export type SaveReply =
   | { readonly kind: 'saved'; readonly revision: number; readonly plan: Plan | null }
   | { readonly kind: 'conflict'; readonly revision: number; readonly plan: Plan }
   /** The edits themselves cannot be kept: sent again they never will be. */
@@ -26,7 +26,7 @@ export interface SaverOptions {
     readonly saveId: string;
     readonly baseRevision: number;
     readonly edits: readonly Edit[];
-  }) => Promise<SaveAnswer>;
+  }) => Promise<SaveReply>;
   readonly newId: () => string;
   readonly onState: (state: SaveState, revision: number) => void;
   /** An edit was not taken and is left out; `pending` are the edits made since, which go on. */
@@ -54,7 +54,7 @@ interface Batch {
 
 /**
  * Sends edits half a second after the last one, one save at a time, in order. A save that got no
- * answer is sent again under the same id, so that a lost answer never counts twice. Of a save that is
+ * reply is sent again under the same id, so that a lost reply never counts twice. Of a save that is
  * refused each edit goes alone, so that only the one at fault is left out and what was typed after it is
  * not held up. After a conflict nothing is sent until the person has chosen.
  */
@@ -66,7 +66,7 @@ export class CardSaver {
   #alone: Edit[] = [];
   #timer: ReturnType<typeof setTimeout> | undefined;
   #isStopped = false;
-  /** The save on its way, settled once its answer has been taken in. */
+  /** The save on its way, settled once its reply has been taken in. */
   #sending: Promise<void> | undefined;
   readonly #options: SaverOptions;
 
@@ -90,7 +90,7 @@ export class CardSaver {
 
   /**
    * Sends at once what waits, after the save that may be on its way; settles when both are answered.
-   * Where no answer comes, or the person has to choose, it settles with something still pending.
+   * Where no reply comes, or the person has to choose, it settles with something still pending.
    */
   async flush(): Promise<void> {
     clearTimeout(this.#timer);
@@ -130,16 +130,16 @@ export class CardSaver {
   }
 
   async #send(batch: Batch): Promise<void> {
-    let answer: SaveAnswer | undefined;
+    let reply: SaveReply | undefined;
     let reason: string | undefined;
     try {
-      answer = await this.#options.send(batch);
+      reply = await this.#options.send(batch);
     } catch (error) {
-      // No answer: the same save goes again under the same id.
+      // No reply: the same save goes again under the same id.
       if (error instanceof NotNowError) reason = error.message;
     }
     this.#sending = undefined;
-    if (answer) this.#settle(answer, batch);
+    if (reply) this.#settle(reply, batch);
     else {
       this.#options.onState({ kind: 'retrying', reason }, this.#revision);
       this.#schedule(this.#options.retryMs ?? 2000);
@@ -154,17 +154,17 @@ export class CardSaver {
     return { saveId: this.#options.newId(), baseRevision: this.#revision, edits };
   }
 
-  #settle(answer: SaveAnswer, { edits }: Batch): void {
-    if (answer.kind === 'conflict' || answer.kind === 'stopped') {
+  #settle(reply: SaveReply, { edits }: Batch): void {
+    if (reply.kind === 'conflict' || reply.kind === 'stopped') {
       this.#isStopped = true;
-      this.#options.onState(answer, this.#revision);
+      this.#options.onState(reply, this.#revision);
       return;
     }
     this.#batch = undefined;
-    if (answer.kind === 'refused') this.#leaveOut(edits, answer.message);
-    else this.#revision = answer.revision;
+    if (reply.kind === 'refused') this.#leaveOut(edits, reply.message);
+    else this.#revision = reply.revision;
     const pending = [...this.#alone, ...this.#waiting];
-    if (answer.kind === 'saved' && answer.plan) this.#options.onTakeOver(answer.plan, pending);
+    if (reply.kind === 'saved' && reply.plan) this.#options.onTakeOver(reply.plan, pending);
     const isPending = pending.length > 0;
     this.#options.onState({ kind: isPending ? 'pending' : 'saved' }, this.#revision);
     if (isPending) this.#schedule(0);

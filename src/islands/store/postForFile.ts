@@ -18,7 +18,7 @@ export async function postForFile(path: string, body: unknown): Promise<FileAnsw
   } catch {
     return {
       ok: false,
-      message: 'Nibwright does not answer. Check that it is still running, then try again.',
+      message: 'Nibwright does not reply. Check that it is still running, then try again.',
     };
   }
 }

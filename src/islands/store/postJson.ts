@@ -1,4 +1,4 @@
-/** An answer of our own server: the body, or a sentence saying what is wrong. */
+/** A reply of our own server: the body, or a sentence saying what is wrong. */
 export type PostAnswer<Body> =
   { readonly ok: true; readonly body: Body } | { readonly ok: false; readonly message: string };
 
@@ -11,16 +11,16 @@ export async function postJson<Body>(path: string, body: unknown): Promise<PostA
       headers: { 'content-type': 'application/json' },
       body: isText ? body : JSON.stringify(body),
     });
-    const answer = (await response.json()) as Body & {
+    const reply = (await response.json()) as Body & {
       readonly error?: { readonly message: string; readonly hint?: string };
     };
-    if (response.ok) return { ok: true, body: answer };
-    const { message = 'That did not work.', hint = '' } = answer.error ?? {};
+    if (response.ok) return { ok: true, body: reply };
+    const { message = 'That did not work.', hint = '' } = reply.error ?? {};
     return { ok: false, message: `${message} ${hint}`.trim() };
   } catch {
     return {
       ok: false,
-      message: 'Nibwright does not answer. Check that it is still running, then try again.',
+      message: 'Nibwright does not reply. Check that it is still running, then try again.',
     };
   }
 }

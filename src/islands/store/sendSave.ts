@@ -1,14 +1,14 @@
 import type { Edit } from '../../core/plan/edit';
-import { NotNowError, type SaveAnswer } from './cardSaver';
+import { NotNowError, type SaveReply } from './cardSaver';
 
 /**
  * Sends a save to our own server; goes on when the page is left.
- * @throws Error when there is no answer or a fault of the server's, so that it is tried again.
+ * @throws Error when there is no reply or a fault of the server's, so that it is tried again.
  */
 export async function sendSave(
   cardId: string,
   save: { readonly saveId: string; readonly baseRevision: number; readonly edits: readonly Edit[] },
-): Promise<SaveAnswer> {
+): Promise<SaveReply> {
   const body = JSON.stringify(save);
   const response = await fetch(`/api/cards/${cardId}/edits`, {
     method: 'POST',
@@ -17,10 +17,10 @@ export async function sendSave(
     // Browsers refuse to keep larger bodies alive; those are sent the ordinary way.
     keepalive: body.length < 60_000,
   });
-  const answer = (await response.json()) as
-    SaveAnswer | { readonly error: { readonly message: string; readonly hint?: string } };
-  if (!('error' in answer)) return answer;
-  const { message, hint = '' } = answer.error;
+  const reply = (await response.json()) as
+    SaveReply | { readonly error: { readonly message: string; readonly hint?: string } };
+  if (!('error' in reply)) return reply;
+  const { message, hint = '' } = reply.error;
   const words = `${message} ${hint}`.trim();
   // 507: no room on the disk; 503: the database is away. Both pass.
   if (response.status >= 500) throw new NotNowError(words);

@@ -1,6 +1,6 @@
 import { cleanJson } from '../../core/text/readJson';
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
-import { findingsOf, type ComputedCard } from '../../core/computeCard';
+import { findingsOf, type ComputedCard } from '../../core/compute/computeCard';
 import { resolvePlan } from '../../core/resolve/resolvePlan';
 import { applyEdit } from '../../core/plan/applyEdit';
 import type { Edit } from '../../core/plan/edit';
@@ -80,10 +80,10 @@ export function useCardPlan({
     const created = new CardSaver({
       revision: startRevision,
       send: async (save) => {
-        const answer = await sendSave(cardId, save);
-        if (answer.kind === 'saved')
-          onServer.current = answer.plan ?? save.edits.reduce(applyIfPossible, onServer.current);
-        return answer;
+        const reply = await sendSave(cardId, save);
+        if (reply.kind === 'saved')
+          onServer.current = reply.plan ?? save.edits.reduce(applyIfPossible, onServer.current);
+        return reply;
       },
       newId: () => crypto.randomUUID(),
       onState: (state, at) => {

@@ -44,24 +44,24 @@ export function Team(props: Props) {
   const [designerId, setDesignerId] = useState(props.designerId);
   const [unit, setUnit] = useState(props.unit);
   const [saved, setSaved] = useState('');
-  const [problem, setProblem] = useState('');
+  const [failure, setFailure] = useState('');
   const [open, setOpen] = useState<'release' | 'keys'>();
 
   const say = (message: string | undefined) => {
-    setProblem(message ?? '');
+    setFailure(message ?? '');
     setSaved(message === undefined ? `Saved ${clockWords(new Date())}` : '');
   };
   const keepHouse = async (next: House) => {
     const before = house;
     setHouse(next);
-    const answer = await postJson('/api/house', next);
-    if (!answer.ok) setHouse(before);
-    say(answer.ok ? undefined : answer.message);
+    const reply = await postJson('/api/house', next);
+    if (!reply.ok) setHouse(before);
+    say(reply.ok ? undefined : reply.message);
   };
   const keepRelease = async ({ id, ...change }: Release) => {
-    const answer = await postJson<Release>(`/api/releases/${id}`, change);
-    if (answer.ok) setReleases((now) => now.map((each) => (each.id === id ? answer.body : each)));
-    say(answer.ok ? undefined : answer.message);
+    const reply = await postJson<Release>(`/api/releases/${id}`, change);
+    if (reply.ok) setReleases((now) => now.map((each) => (each.id === id ? reply.body : each)));
+    say(reply.ok ? undefined : reply.message);
   };
   const changeUnit = (next: Unit) => {
     setUnit(next);
@@ -96,9 +96,9 @@ export function Team(props: Props) {
             <span role="status" className="text-sheet-muted">
               {saved}
             </span>
-            {problem !== '' && (
+            {failure !== '' && (
               <span role="alert" className="text-pencil">
-                {problem}
+                {failure}
               </span>
             )}
           </div>

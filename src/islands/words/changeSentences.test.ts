@@ -110,7 +110,7 @@ describe('what is said of a change', () => {
     expect(about({ techniques: ['foam', 'stencil'] })).toEqual([
       'techniques none to “foam, stencil”',
     ]);
-    expect(about({ checked: ['inside'] })).toEqual(['1 of the list before filming ticked']);
+    expect(about({ checked: ['inside'] })).toEqual(['1 of the list before filming done']);
     expect(about({ notes: 'x' })).toEqual(['the notes']);
   });
 

@@ -4,8 +4,8 @@ import type { CollectionId, ItemOf } from '../../core/plan/collections';
 import type { About, Base } from '../../core/plan/plan';
 import type { Use } from '../../core/plan/use';
 import type { CardChange, ItemChange, Lettered, PartOf } from '../../core/resolve/compareCards';
-import { dayWords } from '../../core/tutorial/dayWords';
-import { foldName } from '../../core/tutorial/sentences';
+import { dayWords } from '../../core/prose/dayWords';
+import { foldName } from '../../core/prose/sentences';
 import { joinWords } from '../../core/words/phrases';
 import { fromTo, nameOf, type ChangeWords } from './changeWords';
 import { pieceSentence } from './pieceChangeWords';
@@ -131,7 +131,7 @@ function aboutSentence(
     case 'publishOn':
       return `published on ${fromTo(day(before.publishOn), day(after.publishOn))}`;
     case 'checked':
-      return `${after.checked.length} of the list before filming ticked`;
+      return `${after.checked.length} of the list before filming done`;
     case 'notes':
       return 'the notes';
     default:

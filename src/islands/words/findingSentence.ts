@@ -8,8 +8,8 @@ import {
 import type { Finding, Remedy } from '../../core/findings/finding';
 import { sheetOf } from '../../core/paper/sheets';
 import { faceName } from '../../core/plan/faces';
-import { dayWords } from '../../core/tutorial/dayWords';
-import { writeReveals } from '../../core/tutorial/sentences';
+import { dayWords } from '../../core/prose/dayWords';
+import { writeReveals } from '../../core/prose/sentences';
 import { countWords } from '../../core/words/countWords';
 import { joinWords } from '../../core/words/phrases';
 

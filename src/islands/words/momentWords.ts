@@ -1,4 +1,4 @@
-import { dayWords } from '../../core/tutorial/dayWords';
+import { dayWords } from '../../core/prose/dayWords';
 
 const two = (value: number) => String(value).padStart(2, '0');
 

@@ -4,7 +4,7 @@ import { faceName } from '../../core/plan/faces';
 import type { Paper, Piece, PlaceRule, SizeRule, Support } from '../../core/plan/piece';
 import { isPaper, sideLengths } from '../../core/plan/pieces';
 import type { PartOf } from '../../core/resolve/compareCards';
-import { writeReveals } from '../../core/tutorial/sentences';
+import { writeReveals } from '../../core/prose/sentences';
 import { fromTo, nameOf, type ChangeWords } from './changeWords';
 
 /** What is said of a part of a piece; of how a mark looks, that it does. */

@@ -11,12 +11,12 @@ import {
   rowPaper,
   typed,
 } from '../../../test/support/plans';
-import { computeCard } from '../../core/computeCard';
+import { computeCard } from '../../core/compute/computeCard';
 import type { Unit } from '../../core/length/length';
 import { lengthIssueCodes } from '../../core/length/lengthIssue';
 import type { PieceId } from '../../core/plan/ids';
 import type { Piece } from '../../core/plan/piece';
-import { dayWords } from '../../core/tutorial/dayWords';
+import { dayWords } from '../../core/prose/dayWords';
 import { findingSentence, remedySentence } from './findingSentence';
 import { lengthIssueSentence } from './lengthIssueSentence';
 import { sizeOriginSentence } from './originSentence';

@@ -17,13 +17,13 @@ interface Props {
 export function ConflictDialog({ cardId, mine, refusal, onDrop, onTheirs }: Props) {
   const [message, setMessage] = useState('');
   const keepMine = async () => {
-    const answer = await postJson<{ readonly id: string }>(`/api/cards/${cardId}/copy`, {
+    const reply = await postJson<{ readonly id: string }>(`/api/cards/${cardId}/copy`, {
       plan: mine,
     });
-    if (answer.ok) {
+    if (reply.ok) {
       onDrop();
-      location.assign(`/card/${answer.body.id}/base`);
-    } else setMessage(answer.message);
+      location.assign(`/card/${reply.body.id}/base`);
+    } else setMessage(reply.message);
   };
   return (
     <Dialog

@@ -1,7 +1,7 @@
 import type { EasierSize } from '../../core/findings/finding';
 import { writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
-import { writeRevealsShort } from '../../core/tutorial/sentences';
+import { writeRevealsShort } from '../../core/prose/sentences';
 
 interface Props {
   readonly sizes: readonly EasierSize[];

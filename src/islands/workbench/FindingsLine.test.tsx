@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { fiveLayers, library, measure, pieceOn, planOf, reveal } from '../../../test/support/plans';
-import { computeCard } from '../../core/computeCard';
+import { computeCard } from '../../core/compute/computeCard';
 import { applyEdit } from '../../core/plan/applyEdit';
 import type { Edit } from '../../core/plan/edit';
 import type { Plan } from '../../core/plan/plan';

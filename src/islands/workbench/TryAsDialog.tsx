@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { drawFace } from '../../core/drawing/drawFace';
+import { drawFace } from '../../core/pictures/drawFace';
 import type { Unit } from '../../core/length/length';
 import { cardFormat } from '../../core/paper/cardFormats';
 import type { Library } from '../../core/plan/library';
@@ -42,15 +42,15 @@ export function TryAsDialog({ cardId, plan, library, unit, onFlush, onClose }: P
     if (typeof format === 'string' || !tried) return String(format);
     await onFlush();
     const title = cutText(`${plan.about.title} as ${formatWords(format)}`, 120);
-    const answer = await postJson<{ readonly id: string }>(`/api/cards/${cardId}/copy`, {
+    const reply = await postJson<{ readonly id: string }>(`/api/cards/${cardId}/copy`, {
       plan: {
         ...tried.plan,
         about: { ...tried.plan.about, title, status: 'planned', checked: [] },
       },
       title,
     });
-    if (!answer.ok) return answer.message;
-    location.assign(`/card/${answer.body.id}/layout`);
+    if (!reply.ok) return reply.message;
+    location.assign(`/card/${reply.body.id}/layout`);
     return undefined;
   };
   return (

@@ -75,7 +75,7 @@ export function Workbench(props: Props) {
   const [isSettled, setSettled] = useState(false);
   const [isLive, setLive] = useState(false);
   const isWanted = isSettled || view === 'cut' || view === 'sheet';
-  const cutting = useCutting({ plan, card, library, state: cutState, isWanted });
+  const cutting = useCutting({ plan, card, state: cutState, isWanted });
   const taken = cutState.batch?.taken ?? noTakings;
   const supplies = useMemo(
     () =>

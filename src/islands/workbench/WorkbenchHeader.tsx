@@ -4,7 +4,7 @@ import type { About } from '../../core/plan/plan';
 import { TextField } from '../parts/TextField';
 import { UnitSwitch } from '../parts/UnitSwitch';
 import type { SaveState } from '../store/cardSaver';
-import { dayWords } from '../../core/tutorial/dayWords';
+import { dayWords } from '../../core/prose/dayWords';
 import { SaveStatus } from './SaveStatus';
 
 interface Props {

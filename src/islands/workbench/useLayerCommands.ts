@@ -1,6 +1,6 @@
 import { newPieceId } from '../parts/newPieceId';
 import { useState } from 'react';
-import { computeCard } from '../../core/computeCard';
+import { computeCard } from '../../core/compute/computeCard';
 import { applyEdit } from '../../core/plan/applyEdit';
 import { copyPieces } from '../../core/plan/copyPieces';
 import type { Edit } from '../../core/plan/edit';

@@ -1,7 +1,7 @@
 import { gzip } from 'node:zlib';
 import { promisify } from 'node:util';
 import type { APIRoute } from 'astro';
-import { answerFile, endpoint } from '../../server/answer';
+import { respondFile, endpoint } from '../../server/respond';
 import { writeBackup } from '../../server/backup';
 import { database } from '../../server/database';
 
@@ -10,5 +10,5 @@ export const GET: APIRoute = endpoint(async () => {
   const at = new Date();
   const bytes = await promisify(gzip)(await writeBackup(await database(), at));
   const name = `nibwright-${at.toISOString().slice(0, 16).replaceAll(/[T:]/g, '-')}.jsonl.gz`;
-  return answerFile(new Uint8Array(bytes), 'application/gzip', name);
+  return respondFile(new Uint8Array(bytes), 'application/gzip', name);
 });

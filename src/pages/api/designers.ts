@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { designerSchema } from '../../core/plan/cardFile';
 import { designerIdSchema } from '../../core/plan/ids';
-import { answerJson, endpoint, readJson } from '../../server/answer';
+import { respondJson, endpoint, readJson } from '../../server/respond';
 import { database } from '../../server/database';
 import { readableId } from '../../server/newId';
 import { ensureDesigner } from '../../server/repositories/team';
@@ -15,5 +15,5 @@ export const POST: APIRoute = endpoint(async ({ request, cookies }) => {
   const id = designerIdSchema.parse(readableId(name));
   const designer = await ensureDesigner(await database(), { id, name });
   rememberDesigner(cookies, designer.id);
-  return answerJson(designer, 201);
+  return respondJson(designer, 201);
 });

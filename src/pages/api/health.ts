@@ -1,10 +1,10 @@
 import type { APIRoute } from 'astro';
-import { answerJson, endpoint } from '../../server/answer';
+import { respondJson, endpoint } from '../../server/respond';
 import { database } from '../../server/database';
 import { listReleases } from '../../server/repositories/team';
 
 /** Answers once the database does. */
 export const GET: APIRoute = endpoint(async () => {
   await listReleases(await database());
-  return answerJson({ ok: true });
+  return respondJson({ ok: true });
 });

@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
 import { habitsSchema } from '../../core/plan/habits';
-import { answerJson, endpoint, readJson } from '../../server/answer';
+import { respondJson, endpoint, readJson } from '../../server/respond';
 import { database } from '../../server/database';
 import { writeHouse } from '../../server/repositories/team';
 
@@ -11,5 +11,5 @@ const houseSchema = z.strictObject({ name: z.string().trim().max(60), habits: ha
 export const POST: APIRoute = endpoint(async ({ request }) => {
   const house = await readJson(request, houseSchema);
   await writeHouse(await database(), house);
-  return answerJson(house);
+  return respondJson(house);
 });

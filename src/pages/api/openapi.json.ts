@@ -1,6 +1,6 @@
 import type { APIRoute } from 'astro';
-import { answerJson, endpoint } from '../../server/answer';
+import { respondJson, endpoint } from '../../server/respond';
 import { openApiDocument } from '../../server/openApi';
 
 /** The OpenAPI document of the computing service. */
-export const GET: APIRoute = endpoint(async () => answerJson(openApiDocument()));
+export const GET: APIRoute = endpoint(async () => respondJson(openApiDocument()));

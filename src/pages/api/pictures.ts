@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
 import { cardIdSchema } from '../../core/plan/ids';
-import { answerJson, endpoint, ProblemError } from '../../server/answer';
+import { respondJson, endpoint, RefusalError } from '../../server/respond';
 import { loadPictures } from '../../server/loadLedge';
 
 const idsSchema = z.array(cardIdSchema).min(1).max(60);
@@ -10,9 +10,9 @@ const idsSchema = z.array(cardIdSchema).min(1).max(60);
 export const GET: APIRoute = endpoint(async ({ url }) => {
   const ids = idsSchema.safeParse(url.searchParams.get('cards')?.split(','));
   if (!ids.success)
-    throw new ProblemError(400, {
+    throw new RefusalError(400, {
       message: 'These are no ids of cards.',
       hint: 'Give one to sixty ids with commas between them, as in ?cards=rain-day,depot.',
     });
-  return answerJson({ pictures: await loadPictures(ids.data) });
+  return respondJson({ pictures: await loadPictures(ids.data) });
 });

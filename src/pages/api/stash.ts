@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
 import { mostStashChanges, stashChangeSchema } from '../../core/stash/stashChange';
-import { answerJson, endpoint, megabyte, readJson } from '../../server/answer';
+import { respondJson, endpoint, megabyte, readJson } from '../../server/respond';
 import { database } from '../../server/database';
 import { changeStash } from '../../server/repositories/stash';
 
@@ -12,5 +12,5 @@ const bodySchema = z.strictObject({
 /** Makes changes of the stash, all or none, and answers what was written. */
 export const POST: APIRoute = endpoint(async ({ request }) => {
   const { changes } = await readJson(request, bodySchema, 8 * megabyte);
-  return answerJson(await changeStash(await database(), changes));
+  return respondJson(await changeStash(await database(), changes));
 });

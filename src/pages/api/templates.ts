@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { z } from 'zod';
 import { sheetLayoutSchema } from '../../core/cutting/cutPlan';
 import { fileName } from '../../core/text/fileName';
-import { answerFile, endpoint, megabyte, readJson } from '../../server/answer';
+import { respondFile, endpoint, megabyte, readJson } from '../../server/respond';
 import { clientOf } from '../../server/clientOf';
 import { pool } from '../../server/threads/pool';
 import type { TemplateTask } from '../../server/threads/tasks/drawTemplatePdf';
@@ -42,5 +42,5 @@ export const POST: APIRoute = endpoint(async (context) => {
     { task: 'drawTemplatePdf', input },
     { client: clientOf(context), signal: context.request.signal, seconds: 20, isOurs: true },
   );
-  return answerFile(bytes, 'application/pdf', fileName([title], '.pdf'));
+  return respondFile(bytes, 'application/pdf', fileName([title], '.pdf'));
 });

@@ -1,5 +1,5 @@
 import { Worker } from 'node:worker_threads';
-import { ProblemError } from '../answer';
+import { RefusalError } from '../respond';
 import type { ThreadReply, ThreadTask } from './threadMessages';
 
 export interface PoolOptions {
@@ -27,7 +27,7 @@ export interface RunOptions<Part> {
 }
 
 /** A task took longer than it may; what it told until then was told. */
-export class TimeOverError extends ProblemError {
+export class TimeOverError extends RefusalError {
   constructor(seconds: number) {
     super(422, {
       message: `Nothing was found within ${seconds} seconds.`,
@@ -37,7 +37,7 @@ export class TimeOverError extends ProblemError {
 }
 
 /** The one who asked is no longer there; nobody reads the answer. */
-export class ClientGoneError extends ProblemError {
+export class ClientGoneError extends RefusalError {
   constructor() {
     super(499, { message: 'The one who asked went away.' });
   }
@@ -78,7 +78,7 @@ export class ThreadPool {
 
   /**
    * Does a task in a thread, after those that wait before it.
-   * @throws ProblemError what the task found wrong with what was asked; 503 where too much waits; 422 where it takes
+   * @throws RefusalError what the task found wrong with what was asked; 503 where too much waits; 422 where it takes
    * more memory than there is for one
    * @throws TimeOverError @throws ClientGoneError
    */
@@ -175,9 +175,9 @@ export class ThreadPool {
         case 'done':
           release(true);
           return job.done(reply.result);
-        case 'problem':
+        case 'refused':
           release(true);
-          return job.fail(new ProblemError(reply.status, reply.problem));
+          return job.fail(new RefusalError(reply.status, reply.reason));
         case 'fault': {
           release(true);
           const fault = new Error(`${job.task}: ${reply.message}`);
@@ -218,8 +218,8 @@ export class ThreadPool {
   }
 }
 
-function tooMuchWaits(): ProblemError {
-  return new ProblemError(
+function tooMuchWaits(): RefusalError {
+  return new RefusalError(
     503,
     {
       message: 'Too much waits to be computed here already.',
@@ -229,8 +229,8 @@ function tooMuchWaits(): ProblemError {
   );
 }
 
-function tooMuchMemory(): ProblemError {
-  return new ProblemError(422, {
+function tooMuchMemory(): RefusalError {
+  return new RefusalError(422, {
     message: 'This takes more memory than one computation may have.',
     hint: 'Ask for less at once, or give simpler outlines.',
   });

@@ -1,7 +1,7 @@
 import { parentPort } from 'node:worker_threads';
 import loadHighs from 'highs';
 import { highsCoverSolver, type CoverSolver, type HighsLike } from '../../core/cutting/coverSolver';
-import { ProblemError } from '../answer';
+import { RefusalError } from '../respond';
 import { drawTemplatePdf } from './tasks/drawTemplatePdf';
 import { exportCardFile } from './tasks/exportCardFile';
 import { solveService } from './tasks/solveService';
@@ -42,8 +42,8 @@ async function work({ task, input }: ThreadTask): Promise<void> {
     });
     tell({ kind: 'done', result });
   } catch (error) {
-    if (error instanceof ProblemError)
-      tell({ kind: 'problem', status: error.status, problem: error.problem });
+    if (error instanceof RefusalError)
+      tell({ kind: 'refused', status: error.status, reason: error.reason });
     else {
       const { message, stack } = error instanceof Error ? error : new Error(String(error));
       tell({ kind: 'fault', message, stack });

@@ -1,4 +1,4 @@
-import type { Problem } from '../answer';
+import type { Reason } from '../respond';
 
 /** What a thread is asked: the name of a task and what it needs, which is copied over. */
 export interface ThreadTask {
@@ -14,6 +14,6 @@ export type ThreadReply =
   | { readonly kind: 'part'; readonly part: unknown }
   | { readonly kind: 'done'; readonly result: unknown }
   /** The task cannot be done as asked. */
-  | { readonly kind: 'problem'; readonly status: number; readonly problem: Problem }
+  | { readonly kind: 'refused'; readonly status: number; readonly reason: Reason }
   /** A fault of ours. */
   | { readonly kind: 'fault'; readonly message: string; readonly stack: string | undefined };

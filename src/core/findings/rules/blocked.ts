@@ -1,4 +1,4 @@
-import { motionIssue } from '../../face/motion';
+import { motionIssue } from '../../measuring/motion';
 import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
 import { changePiece } from '../../plan/pieceEdits';
 

@@ -10,7 +10,7 @@ import {
   reveal,
   typed,
 } from '../../../../test/support/plans';
-import { computeCard } from '../../computeCard';
+import { computeCard } from '../../compute/computeCard';
 import { inches } from '../../length/length';
 import { applyEdit } from '../../plan/applyEdit';
 import { sides } from '../../plan/faces';

@@ -1,6 +1,6 @@
 import { isPatterned } from '../../kinds/paint';
 import { touches } from '../../outline/distance';
-import { lyingAbove } from '../../face/lyingAbove';
+import { lyingAbove } from '../../measuring/lyingAbove';
 import { outlineOf, type Placed } from '../../resolve/outlineOf';
 import type { ResolvedCard } from '../../resolve/resolvedCard';
 import { holdsWords, isGround, type ResolvedMark } from '../../resolve/resolvedMark';

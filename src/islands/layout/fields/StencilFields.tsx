@@ -1,6 +1,6 @@
 import { markMoves } from '../../../core/stencilling/markMoves';
 import { stencilMoves } from '../../../core/stencilling/stencilMoves';
-import { stencilWords } from '../../../core/tutorial/stencilWords';
+import { stencilWords } from '../../../core/prose/stencilWords';
 import { asTyped } from '../../../core/length/typedLength';
 import { turnStencil } from '../../../core/outline/turnStencil';
 import type { Stencil } from '../../../core/plan/libraryItem';

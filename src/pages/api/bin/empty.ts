@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
 import { cardIdSchema } from '../../../core/plan/ids';
-import { answerJson, endpoint, readJson } from '../../../server/answer';
+import { respondJson, endpoint, readJson } from '../../../server/respond';
 import { database } from '../../../server/database';
 import { deleteBinnedCards } from '../../../server/repositories/cards';
 
@@ -10,5 +10,5 @@ const emptySchema = z.strictObject({ ids: z.array(cardIdSchema).max(10_000) });
 /** Removes these cards for good; those no longer in the bin stay. */
 export const POST: APIRoute = endpoint(async ({ request }) => {
   const { ids } = await readJson(request, emptySchema);
-  return answerJson({ removed: await deleteBinnedCards(await database(), ids) });
+  return respondJson({ removed: await deleteBinnedCards(await database(), ids) });
 });

@@ -2,7 +2,13 @@ import type { APIRoute } from 'astro';
 import { readCardFile } from '../../../core/plan/cardFile';
 import type { CardId } from '../../../core/plan/ids';
 import { cardFileSentence } from '../../../core/words/cardFileSentence';
-import { answerJson, endpoint, megabyte, ProblemError, readJsonBody } from '../../../server/answer';
+import {
+  respondJson,
+  endpoint,
+  megabyte,
+  RefusalError,
+  readJsonBody,
+} from '../../../server/respond';
 import { database } from '../../../server/database';
 import { importCard } from '../../../server/importCard';
 import { newId } from '../../../server/newId';
@@ -11,7 +17,7 @@ import { readDesigner } from '../../../server/session';
 /** Takes a card file in under a new id. */
 export const POST: APIRoute = endpoint(async ({ request, cookies }) => {
   const read = readCardFile(await readJsonBody(request, 4 * megabyte));
-  if (!read.ok) throw new ProblemError(400, cardFileSentence(read.issue));
+  if (!read.ok) throw new RefusalError(400, cardFileSentence(read.issue));
   const id = newId() as CardId;
   const author = readDesigner(cookies);
   await importCard(await database(), read.file, {
@@ -20,5 +26,5 @@ export const POST: APIRoute = endpoint(async ({ request, cookies }) => {
     author,
     at: new Date(),
   });
-  return answerJson({ id }, 201);
+  return respondJson({ id }, 201);
 });

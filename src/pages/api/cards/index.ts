@@ -1,5 +1,5 @@
 import type { APIRoute } from 'astro';
-import { answerJson, endpoint, readJson } from '../../../server/answer';
+import { respondJson, endpoint, readJson } from '../../../server/respond';
 import { database } from '../../../server/database';
 import { makeCard, newCardSchema } from '../../../server/makeCard';
 import { readDesigner } from '../../../server/session';
@@ -8,5 +8,5 @@ import { readDesigner } from '../../../server/session';
 export const POST: APIRoute = endpoint(async ({ request, cookies }) => {
   const wanted = await readJson(request, newCardSchema);
   const id = await makeCard(await database(), wanted, readDesigner(cookies), new Date());
-  return answerJson({ id }, 201);
+  return respondJson({ id }, 201);
 });

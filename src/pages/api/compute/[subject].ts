@@ -1,5 +1,5 @@
 import type { APIRoute } from 'astro';
-import { endpoint } from '../../../server/answer';
+import { endpoint } from '../../../server/respond';
 import { computeService } from '../../../server/computeService';
 
 /** A computing service of the core, by its subject; stateless. */

@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { releaseSchema } from '../../../core/plan/cardFile';
 import { releaseIdSchema } from '../../../core/plan/ids';
-import { answerJson, endpoint, ProblemError, readJson } from '../../../server/answer';
+import { respondJson, endpoint, RefusalError, readJson } from '../../../server/respond';
 import { database } from '../../../server/database';
 import { changeRelease } from '../../../server/repositories/team';
 
@@ -13,9 +13,9 @@ export const POST: APIRoute = endpoint(async ({ params, request }) => {
   const wanted = await readJson(request, changeSchema);
   const release = id.success ? { id: id.data, ...wanted } : undefined;
   if (!release || !(await changeRelease(await database(), release)))
-    throw new ProblemError(404, {
+    throw new RefusalError(404, {
       message: 'There is no such release.',
       hint: 'Load the page again.',
     });
-  return answerJson(release);
+  return respondJson(release);
 });

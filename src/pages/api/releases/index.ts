@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { releaseSchema } from '../../../core/plan/cardFile';
 import { releaseIdSchema } from '../../../core/plan/ids';
-import { answerJson, endpoint, readJson } from '../../../server/answer';
+import { respondJson, endpoint, readJson } from '../../../server/respond';
 import { database } from '../../../server/database';
 import { readableId } from '../../../server/newId';
 import { ensureRelease } from '../../../server/repositories/team';
@@ -13,5 +13,5 @@ export const POST: APIRoute = endpoint(async ({ request }) => {
   const wanted = await readJson(request, newReleaseSchema);
   const release = { id: releaseIdSchema.parse(readableId(wanted.name)), ...wanted };
   await ensureRelease(await database(), release);
-  return answerJson(release, 201);
+  return respondJson(release, 201);
 });

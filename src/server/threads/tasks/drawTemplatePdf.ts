@@ -1,4 +1,4 @@
-import { templatePage, type Template } from '../../../core/drawing/templatePage';
+import { templatePage, type Template } from '../../../core/cutting/templatePage';
 import { writePdf } from '../../writePdf';
 import type { ThreadWork } from '../threadMeans';
 

@@ -2,7 +2,7 @@ import { TooManyRectanglesError } from '../../../core/cutting/unboundedValue';
 import { asWritten, cardFileSchema, parseCardFile } from '../../../core/plan/cardFile';
 import { readJson } from '../../../core/text/readJson';
 import { cardFileSentence } from '../../../core/words/cardFileSentence';
-import { notReadable, parseBody, ProblemError } from '../../answer';
+import { notReadable, parseBody, RefusalError } from '../../respond';
 import { services, type ComputeService } from '../../services';
 import type { ThreadWork } from '../threadMeans';
 
@@ -44,7 +44,7 @@ export const solveService: ThreadWork = async (input, { part, limit, solver }) =
     return JSON.stringify(step.value);
   } catch (error) {
     if (!(error instanceof TooManyRectanglesError)) throw error;
-    throw new ProblemError(422, {
+    throw new RefusalError(422, {
       message: 'The sizes are on too fine a measure to be searched through.',
       hint: 'Give them in a coarser unit, such as sixteenths of an inch or whole millimetres.',
     });
@@ -54,7 +54,7 @@ export const solveService: ThreadWork = async (input, { part, limit, solver }) =
 /** A card file in a problem may be of an older version. */
 function readProblem({ schemaFor, body: documented }: ComputeService, text: string): unknown {
   const read = readJson(text);
-  if (!read.ok) throw new ProblemError(400, notReadable[read.code]);
+  if (!read.ok) throw new RefusalError(400, notReadable[read.code]);
   const body = read.value;
   const schema = schemaFor(body);
   if (documented === cardFileSchema) return currentFile(body);
@@ -65,7 +65,7 @@ function readProblem({ schemaFor, body: documented }: ComputeService, text: stri
 
 function currentFile(document: unknown) {
   const read = parseCardFile(document);
-  if (!read.ok) throw new ProblemError(400, cardFileSentence(read.issue));
+  if (!read.ok) throw new RefusalError(400, cardFileSentence(read.issue));
   return read.file;
 }
 

@@ -1,10 +1,10 @@
-import { computeCard } from '../../../core/computeCard';
+import { computeCard } from '../../../core/compute/computeCard';
 import {
   standingCard,
   standingPicture,
   type StandingCard,
   type StandingPicture,
-} from '../../../core/drawing/standingCard';
+} from '../../../core/compute/standingCard';
 import type { CardId } from '../../../core/plan/ids';
 import { overlayLibrary, type Library } from '../../../core/plan/library';
 import type { Plan } from '../../../core/plan/plan';

@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { fileName } from '../../../../core/text/fileName';
 import { facesOf } from '../../../../core/plan/faces';
-import { answerFile, endpoint, ProblemError } from '../../../../server/answer';
+import { respondFile, endpoint, RefusalError } from '../../../../server/respond';
 import { cardExporters } from '../../../../server/cardExporters';
 import { clientOf } from '../../../../server/clientOf';
 import { database } from '../../../../server/database';
@@ -12,7 +12,7 @@ import { pool } from '../../../../server/threads/pool';
 import type { ExportTask } from '../../../../server/threads/tasks/exportCardFile';
 
 /**
- * The card as a file: `card.nibwright.json`, `sheet.md`, `cuts.csv`, `picture.svg`, `jig.svg` and the like. `?unit=mm`
+ * The card as a file: `card.nibwright.json`, `sheet.md`, `cut-list.csv`, `picture.svg`, `jig.svg` and the like. `?unit=mm`
  * leads with millimetres; a picture and a jig are of a `face`, a printed jig for a `page`, letter or a4.
  */
 export const GET: APIRoute = endpoint(async (context) => {
@@ -22,7 +22,7 @@ export const GET: APIRoute = endpoint(async (context) => {
   const exporter = cardExporters.find(({ file }) => file === params['file']);
   if (!exporter) {
     const files = cardExporters.map(({ file }) => file).join(', ');
-    throw new ProblemError(404, { message: 'There is no such file.', hint: `There are ${files}.` });
+    throw new RefusalError(404, { message: 'There is no such file.', hint: `There are ${files}.` });
   }
   const asked = url.searchParams.get('unit');
   const unit = asked === 'in' || asked === 'mm' ? asked : card.plan.habits.leadingUnit;
@@ -41,7 +41,7 @@ export const GET: APIRoute = endpoint(async (context) => {
     { client: clientOf(context), signal: request.signal, seconds: 20, isOurs: true },
   );
   const says = exporter.says({ file, face, page });
-  return answerFile(
+  return respondFile(
     body,
     exporter.type,
     fileName([card.plan.about.title, ...says], exporter.ending),

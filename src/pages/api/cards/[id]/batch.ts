@@ -1,7 +1,13 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
 import { cutBatchSchema } from '../../../../core/cutting/cutBatch';
-import { answerJson, endpoint, megabyte, ProblemError, readJson } from '../../../../server/answer';
+import {
+  respondJson,
+  endpoint,
+  megabyte,
+  RefusalError,
+  readJson,
+} from '../../../../server/respond';
 import { database } from '../../../../server/database';
 import { dropBatch, keepBatch } from '../../../../server/repositories/cutBatches';
 import { requireCard } from '../../../../server/requireCard';
@@ -15,9 +21,9 @@ export const POST: APIRoute = endpoint(async ({ params, request }) => {
   const { batch } = await readJson(request, bodySchema, 8 * megabyte);
   if (batch) await keepBatch(db, id, batch);
   else if (!(await dropBatch(db, id)))
-    throw new ProblemError(409, {
+    throw new RefusalError(409, {
       message: 'Sheets and supplies of this batch are out of the stash.',
       hint: 'Give them back first, then give the plan up.',
     });
-  return answerJson({ isKept: batch !== null });
+  return respondJson({ isKept: batch !== null });
 });

@@ -1,6 +1,6 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
-import { answerJson, endpoint, readJson } from '../../../../server/answer';
+import { respondJson, endpoint, readJson } from '../../../../server/respond';
 import { database } from '../../../../server/database';
 import { setCardBinned } from '../../../../server/repositories/cards';
 import { noCard, requireCardId } from '../../../../server/requireCard';
@@ -12,5 +12,5 @@ export const POST: APIRoute = endpoint(async ({ params, request }) => {
   const id = requireCardId(params['id']);
   const { binned } = await readJson(request, binSchema);
   if (!(await setCardBinned(await database(), id, binned ? new Date() : null))) throw noCard();
-  return answerJson({ id, binned });
+  return respondJson({ id, binned });
 });

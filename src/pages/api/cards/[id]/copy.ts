@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { z } from 'zod';
 import type { CardId } from '../../../../core/plan/ids';
 import { aboutSchema, planSchema } from '../../../../core/plan/plan';
-import { answerJson, endpoint, readJson } from '../../../../server/answer';
+import { respondJson, endpoint, readJson } from '../../../../server/respond';
 import { database } from '../../../../server/database';
 import { newId } from '../../../../server/newId';
 import { createCard } from '../../../../server/repositories/cards';
@@ -27,5 +27,5 @@ export const POST: APIRoute = endpoint(async ({ params, request, cookies }) => {
   const author = readDesigner(cookies);
   const copy = { ...plan, about: { ...plan.about, title } };
   await createCard(db, { id, plan: copy, embedded, saveId: `copy-${id}`, author, at: new Date() });
-  return answerJson({ id }, 201);
+  return respondJson({ id }, 201);
 });

@@ -2,7 +2,7 @@ import type { APIRoute } from 'astro';
 import { z } from 'zod';
 import type { EditIssue } from '../../../../core/plan/applyEdit';
 import { editSchema } from '../../../../core/plan/edit';
-import { answerJson, endpoint, ProblemError, readJson } from '../../../../server/answer';
+import { respondJson, endpoint, RefusalError, readJson } from '../../../../server/respond';
 import { database } from '../../../../server/database';
 import { saveEdits } from '../../../../server/repositories/saveEdits';
 import { noCard, requireCardId } from '../../../../server/requireCard';
@@ -44,16 +44,16 @@ export const POST: APIRoute = endpoint(async ({ params, request, cookies }) => {
   const outcome = await saveEdits(await database(), { ...save, cardId, author, at: new Date() });
   if (outcome.kind === 'no-card') throw noCard();
   if (outcome.kind === 'refused')
-    throw new ProblemError(400, {
+    throw new RefusalError(400, {
       message: refusedWords(outcome.issue),
       path: outcome.issue.id,
       hint: 'Load the card again and make the change anew.',
     });
   if (outcome.kind === 'unfit')
-    throw new ProblemError(422, {
+    throw new RefusalError(422, {
       message: `A card cannot hold this change: ${outcome.issue.reason}.`,
       path: outcome.issue.path,
       hint: 'Make it in another way.',
     });
-  return answerJson(outcome, outcome.kind === 'conflict' ? 409 : 200);
+  return respondJson(outcome, outcome.kind === 'conflict' ? 409 : 200);
 });

@@ -1,6 +1,6 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
-import { answerJson, endpoint, ProblemError } from '../../../../server/answer';
+import { respondJson, endpoint, RefusalError } from '../../../../server/respond';
 import { database } from '../../../../server/database';
 import { listRevisions } from '../../../../server/repositories/revisions';
 import { listDesigners } from '../../../../server/repositories/team';
@@ -14,12 +14,12 @@ export const GET: APIRoute = endpoint(async ({ params, url }) => {
   const id = requireCardId(params['id']);
   const before = beforeSchema.safeParse(url.searchParams.get('before') ?? undefined);
   if (!before.success)
-    throw new ProblemError(400, {
+    throw new RefusalError(400, {
       message: 'before is no revision number.',
       hint: 'Give a whole number from 1.',
     });
   const db = await database();
   const run = await listRevisions(db, id, { before: before.data, most: atOnce });
   if (!run) throw noCard();
-  return answerJson({ ...run, designers: await listDesigners(db) });
+  return respondJson({ ...run, designers: await listDesigners(db) });
 });

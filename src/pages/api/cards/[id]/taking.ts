@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
 import { takingSchema } from '../../../../core/stash/taking';
-import { answerJson, endpoint, ProblemError, readJson } from '../../../../server/answer';
+import { respondJson, endpoint, RefusalError, readJson } from '../../../../server/respond';
 import { database } from '../../../../server/database';
 import { giveBackForBatch, takeForBatch } from '../../../../server/repositories/cutBatches';
 import { requireCard } from '../../../../server/requireCard';
@@ -18,11 +18,11 @@ export const POST: APIRoute = endpoint(async ({ params, request }) => {
   const { takings } = await readJson(request, bodySchema);
   const state = takings ? await takeForBatch(db, id, takings) : await giveBackForBatch(db, id);
   if (!state)
-    throw new ProblemError(409, {
+    throw new RefusalError(409, {
       message: takings
         ? 'It has been taken out of the stash already, or the cut plan was given up.'
         : 'Nothing is taken out of the stash for this batch.',
       hint: 'Open the card anew to see how it stands.',
     });
-  return answerJson(state);
+  return respondJson(state);
 });

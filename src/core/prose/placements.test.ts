@@ -1,0 +1,148 @@
+import { describe, expect, it } from 'vitest';
+import {
+  coves,
+  dotOn,
+  library,
+  measure,
+  pieceOn,
+  planOf,
+  stampedOn,
+  wordsOn,
+  wren,
+} from '../../../test/support/plans';
+import { composeCard, compositionAnswerSchema } from '../compute/compositionAnswer';
+import { freeGroup, newScatter, newArrangement } from '../composition/newArrangement';
+import { inches } from '../length/length';
+import { usedLibrary } from '../kinds/usedLibrary';
+import type { CardId, PieceId } from '../plan/ids';
+import { findStamp } from '../plan/library';
+import type { Piece } from '../plan/piece';
+import { resolvePlan } from '../resolve/resolvePlan';
+import { supplyList } from '../supplies/supplyList';
+import { placements } from './placements';
+import { projectSheet } from './projectSheet';
+import { writeMarkdown } from './writeMarkdown';
+import { withPieces } from '../plan/withPieces';
+
+const shape = { box: { width: 4, height: 5 }, outline: 'M0 0L4 5L0 5Z' };
+const shaped = library.map((item) => (item.kind === 'die-set' ? { ...item, shape } : item));
+const die = { by: 'die', set: coves, step: 2, turned: false } as const;
+const snow = Array.from({ length: 7 }, (_, index) => ({
+  ...dotOn('panel', `dot-${index}`),
+  group: 'snow',
+}));
+const plan = planOf([
+  pieceOn('front', 'panel', measure('4', '5')),
+  pieceOn('panel', 'hill', die),
+  stampedOn('panel', 'bird', wren, { turn: 12 }),
+  ...snow,
+  wordsOn('inside', 'words', ['hello']),
+]);
+const card = resolvePlan(plan, shaped);
+
+describe('where it all goes', () => {
+  it('lists die cuts of a shape and marks face by face, a scatter once, panels not', () => {
+    const rows = placements(plan, card).map(({ face, name, on, count }) => [face, name, on, count]);
+    expect(rows).toEqual([
+      ['front', 'bird', 'B', 1],
+      ['front', 'hill', 'B', 1],
+      ['front', 'snow', 'B', 7],
+      ['inside', 'words', 'A', 1],
+    ]);
+  });
+
+  it('is said in Markdown, with the turn and the face', () => {
+    const supplies = supplyList({
+      plan,
+      card,
+      library: shaped,
+      holdings: [],
+      cuts: undefined,
+      cutsForOne: undefined,
+    });
+    const text = writeMarkdown(projectSheet(plan, card, 'in'), supplies);
+    const [, section = ''] = text.split('## Where it all goes');
+    expect(section).toMatch(/\*\*bird\*\*, 2 × 1 in: .* of B, turned 12°/);
+    expect(section).toMatch(/\*\*snow\*\* \(7 of them, the first\)/);
+    expect(section).toMatch(/\*\*words\*\*.* of the inside right/);
+    // The stamp is listed once among the supplies.
+    expect(section.match(/Garden wren/g)).toHaveLength(1);
+  });
+});
+
+describe('the composition service', () => {
+  it('answers every piece with its outline, bounds and ruler distances', () => {
+    const answer = composeCard({
+      format: 'nibwright-card',
+      version: 1,
+      id: 'bean-poles' as CardId,
+      plan,
+      library: usedLibrary(plan, shaped),
+      designer: null,
+      release: null,
+    });
+    expect(compositionAnswerSchema.parse(answer)).toEqual(answer);
+    expect(answer.pieces).toHaveLength(plan.pieces.length);
+    const bird = answer.pieces.find(({ id }) => id === 'bird');
+    expect(bird).toMatchObject({ kind: 'image', turn: 12, support: 'panel' });
+    expect(bird?.bounds.height).toBeGreaterThan(bird?.rect.height ?? Infinity);
+    expect(bird?.near[0]).toEqual({ id: 'hill', distance: 0 });
+    expect(answer.pieces.find(({ id }) => id === 'hill')?.outline[0]).toHaveLength(3);
+  });
+});
+
+describe('an arrangement as pieces', () => {
+  let number = 0;
+  const ground = {
+    card,
+    support: 'panel' as PieceId,
+    on: { piece: 'panel' as PieceId },
+    newId: () => `new-${(number += 1)}` as PieceId,
+    group: 'ring',
+  };
+  const resolved = (pieces: readonly Piece[]) =>
+    resolvePlan(withPieces(plan, [...plan.pieces, ...pieces]), shaped).marks.filter(({ id }) =>
+      id.startsWith('new-'),
+    );
+
+  it('of a wreath lies round the middle it was given, each piece with an id of its own', () => {
+    const stamp = findStamp(library, wren);
+    if (!stamp) throw new Error('no wren');
+    const middle = {
+      x: inches(1, 1, 2),
+      y: inches(2, 1, 2),
+      width: inches(1),
+      height: inches(0, 1, 2),
+    };
+    const how = { around: middle, clearance: inches(0, 1, 8), seed: 2 } as const;
+    const marks = newArrangement(ground, 'oval', [{ stamp, count: 6 }], how);
+    expect(new Set(marks.map(({ id, group }) => `${group} ${id}`)).size).toBe(6);
+    for (const { rect } of resolved(marks)) {
+      const [x, y] = [rect.x + rect.width / 2, rect.y + rect.height / 2];
+      const isInside =
+        x > middle.x && x < middle.x + middle.width && y > middle.y && y < middle.y + middle.height;
+      expect(isInside).toBe(false);
+    }
+  });
+
+  it('of a scatter lies on the paper it was laid on, and off what it was to keep off', () => {
+    const bird = card.marks.filter(({ id }) => id === 'bird');
+    const { marks, left } = newScatter(ground, {
+      sizes: [{ diameter: inches(0, 1, 8), count: 12 }],
+      denserAt: 'even',
+      distance: inches(0, 1, 16),
+      seed: 4,
+      look: 'gem',
+      colour: '#b5533f',
+      keepOff: bird,
+    });
+    expect([marks.length, left]).toEqual([12, 0]);
+    for (const { reveals } of resolved(marks))
+      for (const side of Object.values(reveals)) expect(side).toBeGreaterThanOrEqual(0);
+  });
+
+  it('has a name no other group has', () => {
+    expect(freeGroup([null, 'dots'], 'wreath')).toBe('wreath');
+    expect(freeGroup(['wreath', 'wreath 2'], 'wreath')).toBe('wreath 3');
+  });
+});

@@ -1,0 +1,107 @@
+import { stencilWords } from './stencilWords';
+import { rulerWords } from '../measuring/rulerWords';
+import { writeSize } from '../length/formatLength';
+import { faceName } from '../plan/faces';
+import type { SupplyList } from '../supplies/supplyList';
+import { supplyGroups } from '../supplies/supplyRow';
+import { amountWords, groupNames } from './supplyWords';
+import type { CutRow, ProjectSheet } from './projectSheet';
+import {
+  formatSentence,
+  rowRemarks,
+  scoreSentence,
+  writeReveals,
+  yieldSentence,
+} from './sentences';
+import { capitalise } from '../words/phrases';
+
+/** The project sheet as Markdown for a blog; what people typed is escaped. Ends with a line end. */
+export function writeMarkdown(sheet: ProjectSheet, supplies: SupplyList): string {
+  const { base, copies, missing, notes } = sheet;
+  const lines = [
+    `# ${escape(sheet.title)}`,
+    '',
+    `${formatSentence(sheet)}. ${copies === 1 ? 'One card' : `${copies} cards`}.`,
+    '',
+    '## Base',
+    '',
+    `**${base.letter}** ${escape(base.stock)}. ${scoreSentence(sheet)} ${yieldSentence(sheet)}`,
+    '',
+    ...sheet.faces.flatMap(({ name, rows }) => cutLines(capitalise(name), rows, sheet)),
+    ...(missing.length > 0
+      ? [`Without figures, so not in the list: ${missing.map(escape).join(', ')}.`, '']
+      : []),
+    ...placementLines(sheet),
+    ...supplyLines(supplies),
+    ...(notes.trim() === '' ? [] : ['## Notes', '', escape(notes.trim()), '']),
+  ];
+  return lines.join('\n');
+}
+
+/**
+ * The pieces of a face as a list, which reads well in any reader, also in one that knows no tables: cut size first in
+ * both units, then what it is cut from, where it is glued and what shows.
+ */
+function cutLines(heading: string, rows: readonly CutRow[], { leading }: ProjectSheet): string[] {
+  return [
+    `## ${heading}, in gluing order`,
+    '',
+    ...rows.map((row) => {
+      const many = row.count === 1 ? 'cut 1' : `cut ${row.count}`;
+      const size = `${writeSize(row.size, 'in')} in (${writeSize(row.size, 'mm')} mm)`;
+      const remarks = rowRemarks(row, leading).map((remark) => `; ${escape(remark)}`);
+      return (
+        `- **${row.letter}** ${escape(row.name)}: ${many}, ${size}, from ${escape(row.stock)}; ` +
+        `on ${row.on} with ${row.adhesive}, of which ${writeReveals(row.reveals, leading)} ${leading} shows${remarks.join('')}`
+      );
+    }),
+    '',
+  ];
+}
+
+/** Where each piece goes, in the order it is put on. */
+function placementLines({ placements, leading, fold }: ProjectSheet): string[] {
+  if (placements.length === 0) return [];
+  return [
+    '## Where it all goes',
+    '',
+    ...placements.map(({ name, size, figures, on, face, turn, count, moves }) => {
+      const where = on === 'A' ? `the ${faceName(face, fold)}` : on;
+      const turned = turn === 0 ? '' : `, turned ${turn}°`;
+      const told = moves ? `. ${stencilWords(moves, size, leading).join(' ')}` : '';
+      const many = count > 1 ? ` (${count} of them, the first)` : '';
+      return `- **${escape(name)}**${many}, ${writeSize(size, leading)} ${leading}: ${rulerWords(figures, leading)} of ${where}${turned}${told}`;
+    }),
+    '',
+  ];
+}
+
+/** The supply list by group, each thing with what one card takes where that is known. */
+function supplyLines({ rows }: SupplyList): string[] {
+  if (rows.length === 0) return [];
+  const groups = supplyGroups.filter((group) => rows.some((row) => row.group === group));
+  return [
+    '## Supplies',
+    '',
+    ...groups.map((group) => {
+      const names = rows
+        .filter((row) => row.group === group && row.one !== 0)
+        .map(({ name, one, unit, sheet: size }) => {
+          const amount = one ? amountWords(one, unit, size) : '';
+          return escape(amount === '' ? name : `${name} (${amount})`);
+        });
+      return `- **${groupNames[group]}**: ${names.join(', ')}`;
+    }),
+    '',
+  ];
+}
+
+/** Escapes what Markdown or HTML would read as more than text. */
+function escape(text: string): string {
+  return text
+    .replaceAll(/[\\`*_{}[\]()#+!|~]/g, '\\$&')
+    .replaceAll('&', '&amp;')
+    .replaceAll('<', '&lt;')
+    .replaceAll('>', '&gt;')
+    .replaceAll(/\r?\n/g, '  \n');
+}
