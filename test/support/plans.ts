@@ -261,3 +261,17 @@ export function fiveLayers(): Plan {
     pieceOn('inside-mat', 'liner', reveal('3/32')),
   ]);
 }
+
+/** The library with the coves cut as frames, their rim so many hundredths of an inch of the largest. */
+export function withFrames(rim: number): Library {
+  const [width, height] = [400, 525];
+  const window = `M${rim} ${rim}H${width - rim}V${height - rim}H${rim}Z`;
+  return library.map((item) =>
+    item.kind === 'die-set'
+      ? {
+          ...item,
+          shape: { box: { width, height }, outline: `M0 0H${width}V${height}H0Z${window}` },
+        }
+      : item,
+  );
+}

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { ComputedCard } from './computeCard';
 import { faceIds } from '../plan/faces';
 import type { Rect } from '../outline/outline';
+import type { Size } from '../length/length';
 import { ruleIds } from '../plan/rules';
 
 const ticks = z
@@ -60,7 +61,7 @@ export const resolveAnswerSchema = z
       z.strictObject({
         rule: z.enum(ruleIds),
         severity: z.enum(['stop', 'look', 'habit']),
-        pieceId: z.string().nullable(),
+        subject: z.looseObject({ kind: z.enum(['card', 'piece', 'pair', 'step', 'item']) }),
         data: z.looseObject({ rule: z.string() }),
         remedies: z.array(
           z.strictObject({
@@ -99,18 +100,22 @@ export function resolveAnswer({ card, findings }: ComputedCard): ResolveAnswer {
     ),
     impossible: card.impossible,
     thickness: card.thickness,
-    findings: findings.map(({ data, severity, pieceId, remedies }) => ({
+    findings: findings.map(({ data, severity, subject, remedies }) => ({
       rule: data.rule,
       severity,
-      pieceId: pieceId ?? null,
+      subject,
       data,
-      remedies: remedies.map(({ id, size: cut, edit }) => ({
-        id,
-        ...(cut && { size: { width: cut.width, height: cut.height } }),
-        edit,
+      remedies: remedies.map((remedy) => ({
+        id: remedy.id,
+        ...('size' in remedy && { size: plainSize(remedy.size) }),
+        edit: remedy.edit,
       })),
     })),
   });
+}
+
+function plainSize({ width, height }: Size) {
+  return { width, height };
 }
 
 function plainRect({ x, y, width, height }: Rect) {

@@ -2,18 +2,21 @@ import type { Length, Size, Unit } from '../length/length';
 import type { SheetId } from '../paper/sheets';
 import type { MotionIssue } from '../measuring/motion';
 import type { StencilMoves } from '../stencilling/stencilMoves';
-import type { Edit } from '../plan/edit';
 import type { FaceId, Side } from '../plan/faces';
 import type { Placed } from '../resolve/outlineOf';
 import type { PieceId } from '../plan/ids';
 import type { Library } from '../plan/library';
 import type { Motion } from '../plan/piece';
 import type { Plan } from '../plan/plan';
-import type { Join } from './joinPiece';
 import type { RuleId } from '../plan/rules';
 import type { ImpossiblePiece, ResolvedCard } from '../resolve/resolvedCard';
-import type { ResolvedPiece } from '../resolve/resolvedPiece';
 import type { Reveals } from '../resolve/origins';
+import type { CutPlan } from '../cutting/cutPlan';
+import type { SupplyList } from '../supplies/supplyList';
+import type { SupplyRow } from '../supplies/supplyRow';
+import type { Join } from './joinPiece';
+import type { Remedy } from './remedy';
+import { pairSubject, pieceSubject, type Subject } from './subject';
 
 type StencilReason = Extract<StencilMoves, { ok: false }>['reason'];
 
@@ -59,7 +62,7 @@ export type FindingData =
       readonly reveal: Length;
       readonly minimum: Length;
     }
-  | { readonly rule: 'hidden-layer'; readonly under: string }
+  | { readonly rule: 'hidden-layer' }
   | {
       readonly rule: 'liner-at-score';
       readonly side: Side;
@@ -80,14 +83,12 @@ export type FindingData =
     }
   | {
       readonly rule: 'sale-ends';
-      readonly item: string;
       /** Days, as year-month-day. */
       readonly until: string;
       readonly publishOn: string;
     }
   | {
       readonly rule: 'newer-version';
-      readonly item: string;
       readonly version: number;
       /** So many others are taken over with it. */
       readonly others: number;
@@ -102,23 +103,35 @@ export type FindingData =
   | { readonly rule: 'overhang'; readonly side: Side; readonly by: Length }
   | {
       readonly rule: 'words-covered';
-      /** Covered by a thing, on printed paper, or on the pattern of a stencil or background stamp. */
-      readonly cover:
-        | { readonly kind: 'thing'; readonly name: string }
-        | { readonly kind: 'printed-paper' }
-        | { readonly kind: 'pattern'; readonly name: string };
+      /** Covered by another thing, on printed paper, or on the pattern of a stencil or background stamp. */
+      readonly by: 'thing' | 'printed-paper' | 'pattern';
     }
   | {
-      readonly rule: 'window-uncovered' | 'short-end';
-      /** What ends in the window, or what is to hide the end. */
+      readonly rule: 'window-uncovered';
+      /** What ends in the window. */
       readonly by: string;
       readonly side: Side;
-      /** How far it reaches beyond the rim or under the cover; negative where a gap is seen. */
+      /** How far it reaches beyond the rim; negative where a gap is seen. */
       readonly reach: Length;
       readonly overlap: Length;
     }
+  | {
+      readonly rule: 'short-end';
+      readonly side: Side;
+      /** How far it reaches under the cover; negative where a gap is seen. */
+      readonly reach: Length;
+      readonly overlap: Length;
+    }
+  | {
+      readonly rule: 'short-supply';
+      /** What the batch takes, and how much of it has to be got, in the unit of the supply list. */
+      readonly batch: number;
+      readonly lacking: number;
+      readonly unit: SupplyRow['unit'];
+      readonly sheet: SheetId | undefined;
+    }
   | { readonly rule: 'image-short'; readonly gap: Length }
-  | { readonly rule: 'two-heights'; readonly by: string; readonly height: Length }
+  | { readonly rule: 'two-heights'; readonly height: Length }
   | { readonly rule: 'foam-wide'; readonly rim: Length; readonly foam: Length }
   | {
       readonly rule: 'blocked';
@@ -160,29 +173,30 @@ export type FindingData =
       readonly sizes: readonly EasierSize[];
     };
 
-/** One way to mend a finding: the size that comes of it, what then shows, and the edit that does it. */
-export interface Remedy {
-  readonly id: string;
-  readonly size: Size | undefined;
-  readonly reveals: Reveals | undefined;
-  readonly edit: Edit;
-}
-
 export interface Finding {
   readonly severity: Severity;
-  /** Undefined for the base. */
-  readonly pieceId: PieceId | undefined;
-  readonly letter: string;
-  readonly name: string;
+  readonly subject: Subject;
   readonly data: FindingData;
   readonly remedies: readonly Remedy[];
 }
+
+/**
+ * What is computed anyway, in a worker or once the hand rests, and handed to the rules that look at it; undefined
+ * until it is there.
+ */
+export interface Results {
+  readonly cuts: CutPlan | undefined;
+  readonly supplies: SupplyList | undefined;
+}
+
+export const noResults: Results = { cuts: undefined, supplies: undefined };
 
 /** What a rule sees. */
 export interface RuleInput {
   readonly plan: Plan;
   readonly card: ResolvedCard;
   readonly library: Library;
+  readonly results: Results;
 }
 
 /** A rule names itself and finds; it keeps nothing between calls. */
@@ -191,23 +205,23 @@ export interface Rule {
   readonly find: (input: RuleInput) => readonly Finding[];
 }
 
-/** A finding on a resolved piece. */
-export function findOnPiece(
-  { id, letter, name }: ResolvedPiece,
+/** A finding on anything that lies on a face. */
+export function findOn(
+  placed: Placed,
   severity: Severity,
   data: FindingData,
-  remedies: readonly Remedy[],
+  remedies: readonly Remedy[] = [],
 ): Finding {
-  return { severity, pieceId: id, letter, name, data, remedies };
+  return { severity, subject: pieceSubject(placed), data, remedies };
 }
 
-/** A finding on anything that lies on a face; a mark has no letter of its own. */
-export function findOnThing(
-  thing: Placed,
+/** A finding on a piece that would not be without another. */
+export function findOnPair(
+  placed: Placed,
+  other: Placed,
   severity: Severity,
   data: FindingData,
-  remedies: readonly Remedy[],
+  remedies: readonly Remedy[] = [],
 ): Finding {
-  const letter = 'letter' in thing ? thing.letter : '';
-  return { severity, pieceId: thing.id, letter, name: thing.name, data, remedies };
+  return { severity, subject: pairSubject(placed, other), data, remedies };
 }

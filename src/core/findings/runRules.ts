@@ -1,4 +1,7 @@
+import { ruleGroupOf, ruleIds, type RuleGroup } from '../plan/rules';
 import type { Finding, Rule, RuleInput, Severity } from './finding';
+import { concerns, pieceOfSubject } from './subject';
+import type { PieceId } from '../plan/ids';
 
 const weight: Readonly<Record<Severity, number>> = { stop: 0, look: 1, habit: 2 };
 
@@ -8,12 +11,44 @@ const weight: Readonly<Record<Severity, number>> = { stop: 0, look: 1, habit: 2 
  */
 export function runRules(rules: readonly Rule[], input: RuleInput): readonly Finding[] {
   const { habits, accepted } = input.plan;
-  return rules
+  const found = rules
     .filter(({ id }) => !habits.rulesOff.includes(id))
     .flatMap(({ find }) => find(input))
     .filter(
-      ({ data, pieceId }) =>
-        !accepted.some((each) => each.rule === data.rule && each.pieceId === (pieceId ?? null)),
-    )
-    .sort((a, b) => weight[a.severity] - weight[b.severity]);
+      ({ data, subject }) =>
+        !accepted.some(
+          (each) => each.rule === data.rule && each.pieceId === (pieceOfSubject(subject) ?? null),
+        ),
+    );
+  return byGravity(found);
+}
+
+/** Findings of several runs in one order: the gravest first, then as the rules are listed. */
+export function byGravity(findings: readonly Finding[]): readonly Finding[] {
+  const place = ({ data }: Finding) => ruleIds.indexOf(data.rule);
+  return findings.toSorted(
+    (a, b) => weight[a.severity] - weight[b.severity] || place(a) - place(b),
+  );
+}
+
+/** What somebody is at: the groups of rules of the station, and the piece that is chosen. */
+export interface Doing {
+  readonly groups: readonly RuleGroup[];
+  readonly piece: PieceId | undefined;
+}
+
+/**
+ * The finding to tell first: the gravest of those that concern what one is doing, and among equally grave ones that of
+ * the chosen piece; where none does, the gravest of all.
+ */
+export function leadingFinding(
+  findings: readonly Finding[],
+  { groups, piece }: Doing,
+): Finding | undefined {
+  const isOfPiece = ({ subject }: Finding) => piece !== undefined && concerns(subject, piece);
+  const own = findings.filter(
+    (each) => isOfPiece(each) || groups.includes(ruleGroupOf[each.data.rule]),
+  );
+  const gravest = own[0]?.severity;
+  return own.find((each) => each.severity === gravest && isOfPiece(each)) ?? own[0] ?? findings[0];
 }

@@ -23,6 +23,7 @@ import type { Plan } from '../plan/plan';
 import { isMark, outlineOf } from '../resolve/outlineOf';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { trimShape } from '../stash/trimShape';
+import { noResults } from './finding';
 import { newerVersion } from './rules/newerVersion';
 import { takeNewer } from './takeNewer';
 
@@ -157,7 +158,12 @@ describe('a trimmed version of a shape', () => {
 describe('the finding that offers newer versions', () => {
   it('offers all that were trimmed at once, and is gone when they are taken', () => {
     const found = (of: Plan) =>
-      newerVersion.find({ plan: of, card: resolvePlan(of, library), library });
+      newerVersion.find({
+        plan: of,
+        card: resolvePlan(of, library),
+        library,
+        results: noResults,
+      });
     const [first, ...none] = found(plan);
     expect(none).toEqual([]);
     expect(first?.data).toMatchObject({ rule: 'newer-version', others: 1, isTrimmed: true });

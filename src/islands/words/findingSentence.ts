@@ -5,17 +5,20 @@ import {
   type Length,
   type Unit,
 } from '../../core/length/length';
-import type { Finding, Remedy } from '../../core/findings/finding';
+import type { Finding } from '../../core/findings/finding';
 import { sheetOf } from '../../core/paper/sheets';
 import { faceName } from '../../core/plan/faces';
 import { dayWords } from '../../core/prose/dayWords';
 import { writeReveals } from '../../core/prose/sentences';
+import { amountWords } from '../../core/prose/supplyWords';
 import { countWords } from '../../core/words/countWords';
 import { joinWords } from '../../core/words/phrases';
 
 /** What was found and why it matters, in one plain sentence. */
-export function findingSentence({ data, letter, name }: Finding, unit: Unit): string {
-  const piece = `${name} ${letter}`.trim();
+export function findingSentence({ data, subject }: Finding, unit: Unit): string {
+  const { name } = subject;
+  const piece = `${name} ${subject.letter}`.trim();
+  const other = subject.kind === 'pair' ? subject.other : noOther;
   const write = (length: Length) => writeLength(length, unit);
   switch (data.rule) {
     case 'impossible-piece':
@@ -36,7 +39,7 @@ export function findingSentence({ data, letter, name }: Finding, unit: Unit): st
     case 'thin-reveal':
       return `${piece}: ${write(data.reveal)} of ${data.supportLetter} shows ${joinWords(data.sides.map((side) => sideWords[side]))}, too little to be seen as a border.`;
     case 'hidden-layer':
-      return `${piece} is never seen: ${data.under} covers it whole.`;
+      return `${piece} is never seen: ${`${other.name} ${other.letter}`.trim()} covers it whole.`;
     case 'liner-at-score':
       return data.reveal < 0
         ? `${piece} crosses the score by ${write(-data.reveal as Length)}, where folding would crease it.`
@@ -48,11 +51,11 @@ export function findingSentence({ data, letter, name }: Finding, unit: Unit): st
       return `${piece}, ${writeSize(data.size, unit)}: no ${joinWords(sheets, 'or')} of ${data.stock} gives it in one piece. ${[joinWay(data.join, unit), otherWay(data)].filter(Boolean).join(' ') || 'Make it smaller, or add another stock to the stash.'}`;
     }
     case 'sale-ends':
-      return `${data.item} is sold until ${dayWords(data.until)}, and the tutorial comes on ${dayWords(data.publishOn)}. Say so in it, or take something else.`;
+      return `${name} is sold until ${dayWords(data.until)}, and the tutorial comes on ${dayWords(data.publishOn)}. Say so in it, or take something else.`;
     case 'newer-version':
       return data.isTrimmed
-        ? `The stash has newer versions, trimmed to what they print or cut, of ${data.item}${data.others > 0 ? ` and ${countWords(data.others, 'other')}` : ''}. Taken over, everything stays where it is.`
-        : `The stash has a newer version of ${data.item} than this card was made with.`;
+        ? `The stash has newer versions, trimmed to what they print or cut, of ${name}${data.others > 0 ? ` and ${countWords(data.others, 'other')}` : ''}. Taken over, everything stays where it is.`
+        : `The stash has a newer version of ${name} than this card was made with.`;
     case 'cut-out':
       return data.reason === 'nothing-on-it'
         ? `${piece}: nothing lies on it, so its cut-out middle would be seen.`
@@ -60,21 +63,21 @@ export function findingSentence({ data, letter, name }: Finding, unit: Unit): st
     case 'overhang':
       return `${piece} reaches ${write(data.by)} over the card ${sideWords[data.side]}; an envelope would bend it. Trim it, or keep it inside.`;
     case 'words-covered':
-      return data.cover.kind === 'thing'
-        ? `${piece} is covered by ${data.cover.name}. Move one of them.`
-        : `${piece}: ${data.cover.kind === 'pattern' ? `${data.cover.name} is under it` : 'the paper under it is printed'}, so it is hard to read. Put it on a strip of its own.`;
+      return data.by === 'thing'
+        ? `${piece} is covered by ${other.name}. Move one of them.`
+        : `${piece}: ${data.by === 'pattern' ? `${other.name} is under it` : 'the paper under it is printed'}, so it is hard to read. Put it on a strip of its own.`;
     case 'window-uncovered':
       return data.reach < 0
         ? `${data.by} ends ${write(-data.reach as Length)} short ${sideWords[data.side]} in the window of ${piece}. Let it reach ${write(data.overlap)} beyond the rim.`
         : `${data.by} reaches only ${write(data.reach)} beyond the window of ${piece} ${sideWords[data.side]}; ${write(data.overlap)} is safe.`;
     case 'short-end':
       return data.reach < 0
-        ? `${piece} leaves a slit of ${write(-data.reach as Length)} to ${data.by} ${sideWords[data.side]}. Cut it longer, or move ${data.by}.`
-        : `${piece} reaches only ${write(data.reach)} under ${data.by} ${sideWords[data.side]}; ${write(data.overlap)} is safe.`;
+        ? `${piece} leaves a slit of ${write(-data.reach as Length)} to ${other.name} ${sideWords[data.side]}. Cut it longer, or move ${other.name}.`
+        : `${piece} reaches only ${write(data.reach)} under ${other.name} ${sideWords[data.side]}; ${write(data.overlap)} is safe.`;
     case 'image-short':
       return `${piece} ends ${write(data.gap)} above the foot of its opening. Let it down, or draw a ground under it.`;
     case 'two-heights':
-      return `${piece} lies partly on ${data.by}, ${write(data.height)} higher, so it stands aslant. Lift its other end as much.`;
+      return `${piece} lies partly on ${other.name}, ${write(data.height)} higher, so it stands aslant. Lift its other end as much.`;
     case 'foam-wide':
       return `${piece}: foam ${write(data.foam)} wide shows beyond ${write(data.rim)}. Cut the foam narrower, or take a sheet cut to the piece.`;
     case 'blocked':
@@ -101,6 +104,10 @@ export function findingSentence({ data, letter, name }: Finding, unit: Unit): st
       return `${piece} slopes by ${data.degrees}°; one degree is seen.`;
     case 'off-centre':
       return `${piece} stands ${write(data.by)} off the middle ${data.axis === 'x' ? 'across' : 'down'}.`;
+    case 'short-supply':
+      return data.unit === 'use'
+        ? `${name} is not in the stash any more. Get it, or take something else.`
+        : `${name}: the batch takes ${amountWords(data.batch, data.unit, data.sheet)}, and ${amountWords(data.lacking, data.unit, data.sheet)} of it ${data.lacking === 1 ? 'is' : 'are'} lacking. Get it, or make fewer.`;
     case 'even-number':
       return `${data.count} gems or dots; odd numbers look settled. Add one, or take one away.`;
     case 'easier-figures': {
@@ -116,6 +123,9 @@ export function findingSentence({ data, letter, name }: Finding, unit: Unit): st
       );
   }
 }
+
+/** Stands where a finding is about one piece only. */
+const noOther = { letter: '', name: '' };
 
 const stencilReasons: Readonly<
   Record<Extract<Finding['data'], { rule: 'stencil-short' }>['reason'], string>
@@ -142,12 +152,6 @@ function blockedWords({ motion, issue }: Extract<Finding['data'], { rule: 'block
   }
 }
 
-/** The remedy as the words on its button. */
-export function remedySentence({ id, size, reveals }: Remedy, unit: Unit): string {
-  if (!size || !reveals) return remedyWords[id] ?? 'Mend it';
-  return `Cut ${writeSize(size, unit)}, border ${writeReveals(reveals, unit)}`;
-}
-
 type TooSmall = Extract<Finding['data'], { rule: 'sheet-too-small' }>;
 
 /** Where a piece is made of two, and what hides the join: all of it, or all but so much. */
@@ -167,31 +171,6 @@ function otherWay({ join, other }: TooSmall): string {
   if (other === undefined) return '';
   return `${join ? 'Or cut' : 'Cut'} it from ${other}.`;
 }
-
-/** Remedies that give no size of their own. */
-const remedyWords: Readonly<Record<string, string>> = {
-  'onto-face': 'Put it on the front',
-  centred: 'Centre it',
-  centre: 'Centre it',
-  straighten: 'Lay it straight',
-  trim: 'Trim it at the edge',
-  'own-zone': 'Colour only as much as it covers',
-  'reading-ink': 'Take an ink that reads',
-  'foam-sheet': 'Take a foam sheet',
-  flat: 'Glue it flat',
-  level: 'Take higher foam',
-  still: 'Let it not move',
-  'its-die': 'Cut it with its die',
-  'let-down': 'Let it down to the rim',
-  'by-border': 'Give it the everyday border',
-  'turn-off': 'Turn it off',
-  'onto-foam': 'Lift it on foam',
-  whole: 'Leave it whole',
-  easier: 'Use it',
-  join: 'Make it of two',
-  'other-stock': 'Take the other stock',
-  newer: 'Take the newer one',
-};
 
 const sideWords = {
   left: 'on the left',

@@ -31,5 +31,6 @@ export const ruleWords: Readonly<Record<RuleId, string>> = {
   'near-colours': 'neighbours of nearly one colour',
   'easier-figures': 'figures that would be easier in eighths or whole millimetres',
   'newer-version': 'newer versions in the stash',
+  'short-supply': 'what the stash has too little of',
   'even-number': 'even numbers of embellishments',
 };

@@ -1,5 +1,7 @@
 import { useState } from 'react';
-import type { Finding, Remedy } from '../../core/findings/finding';
+import type { Finding } from '../../core/findings/finding';
+import type { Remedy } from '../../core/findings/remedy';
+import { pieceOfSubject, subjectKey } from '../../core/findings/subject';
 import type { Unit } from '../../core/length/length';
 import type { Edit } from '../../core/plan/edit';
 import { EasierTable } from './EasierTable';
@@ -43,7 +45,7 @@ export function FindingsLine({ findings, unit, onCommit, onSelect, onHabits }: P
         >
           {findings.map((finding) => (
             <li
-              key={`${finding.data.rule} ${finding.pieceId ?? 'base'}`}
+              key={`${finding.data.rule} ${subjectKey(finding.subject)}`}
               className="border-hairline flex flex-wrap items-center gap-x-3 gap-y-1 border-b py-2 last:border-0"
             >
               <Severity finding={finding} count={1} />
@@ -118,8 +120,9 @@ function HabitsButton({ onHabits }: Pick<Props, 'onHabits'>) {
 }
 
 /** Marks a finding as looked at and meant. */
-export function acceptEdit({ data, pieceId }: Finding): Edit {
-  return { kind: 'put', in: 'accepted', item: { rule: data.rule, pieceId: pieceId ?? null } };
+export function acceptEdit({ data, subject }: Finding): Edit {
+  const pieceId = pieceOfSubject(subject) ?? null;
+  return { kind: 'put', in: 'accepted', item: { rule: data.rule, pieceId } };
 }
 
 function Severity({ finding, count }: { readonly finding: Finding; readonly count: number }) {

@@ -286,9 +286,9 @@ export function Workbench(props: Props) {
           unit={unit}
           onCommit={change}
           onHabits={() => setDialog({ kind: 'habits' })}
-          onSelect={({ pieceId }) => {
+          onSelect={({ subject }) => {
             if (view !== 'base' && view !== 'layout') go('base');
-            select(pieceId ?? 'base');
+            select(pieceOfSubject(subject) ?? 'base');
           }}
         />
       </div>

@@ -1,5 +1,6 @@
 import { motionIssue } from '../../measuring/motion';
-import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
+import { deed, type Remedy } from '../remedy';
 import { changePiece } from '../../plan/pieceEdits';
 
 /** A flap, slider or wobbler that cannot move, or shows what should be hidden. */
@@ -10,12 +11,7 @@ export const blocked: Rule = {
       const issue = motionIssue(card, piece);
       const { motion } = piece.piece;
       if (!issue || !motion) return [];
-      const still: Remedy = {
-        id: 'still',
-        size: undefined,
-        reveals: undefined,
-        edit: changePiece(piece.piece, { motion: null }),
-      };
-      return [findOnPiece(piece, 'look', { rule: 'blocked', motion: motion.kind, issue }, [still])];
+      const still: Remedy = deed('still', changePiece(piece.piece, { motion: null }));
+      return [findOn(piece, 'look', { rule: 'blocked', motion: motion.kind, issue }, [still])];
     }),
 };

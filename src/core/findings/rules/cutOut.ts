@@ -1,4 +1,5 @@
-import { findOnPiece, type Finding, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
+import { deed } from '../remedy';
 import { changePiece } from '../../plan/pieceEdits';
 
 /** A middle to be cut out where nothing hides the hole, or the rim leaves nothing to cut. */
@@ -10,13 +11,8 @@ export const cutOut: Rule = {
       if (rim === undefined || piece.opening) return [];
       const reason = piece.role === 'mat' ? 'rim-takes-all' : 'nothing-on-it';
       return [
-        findOnPiece(piece, 'stop', { rule: 'cut-out', reason, rim }, [
-          {
-            id: 'whole',
-            size: undefined,
-            reveals: undefined,
-            edit: changePiece(piece.piece, { cutOut: null }),
-          },
+        findOn(piece, 'stop', { rule: 'cut-out', reason, rim }, [
+          deed('whole', changePiece(piece.piece, { cutOut: null })),
         ]),
       ];
     }),

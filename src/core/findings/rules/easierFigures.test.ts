@@ -34,7 +34,7 @@ describe('easier figures', () => {
   // Common practice: the liner of the five-layer A2 is easier cut in eighths, its border 1/8 for 3/32.
   it('are 3 5/8 x 4 7/8 for the liner of the five-layer A2', () => {
     expect(easier(fiveLayers())).toMatchObject({
-      name: 'liner',
+      subject: { kind: 'piece', name: 'liner' },
       data: {
         sizes: [
           {

@@ -6,6 +6,8 @@ import { sides, type Side } from '../../plan/faces';
 import type { SizeRule } from '../../plan/piece';
 import type { Reveals } from '../../resolve/origins';
 import type { EasierSize, Finding, Rule } from '../finding';
+import { deed } from '../remedy';
+import { cardSubject, pieceSubject } from '../subject';
 import { isChanged, proposeEasier, type EasierPiece } from '../proposeEasier';
 import { changePiece } from '../../plan/pieceEdits';
 
@@ -21,11 +23,9 @@ export const easierFigures: Rule = {
     const isOne = more.length === 0;
     const finding: Finding = {
       severity: 'look',
-      pieceId: isOne ? first.piece.id : undefined,
-      letter: isOne ? first.piece.letter : '',
-      name: isOne ? first.piece.name : '',
+      subject: isOne ? pieceSubject(first.piece) : cardSubject(card),
       data: { rule: 'easier-figures', unit: leadingUnit, sizes: changed.map(easierSize) },
-      remedies: [{ id: 'easier', size: undefined, reveals: undefined, edit: easierEdit(proposal) }],
+      remedies: [deed('easier', easierEdit(proposal))],
     };
     return [finding];
   },

@@ -1,4 +1,4 @@
-import { findOnThing, type Finding, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
 
 /** Fewer than this are placed one by one, more are a scatter that nobody counts. */
 const counted = { from: 2, to: 12 } as const;
@@ -15,7 +15,7 @@ export const evenNumber: Rule = {
       const [first] = dots;
       const isCounted = dots.length >= counted.from && dots.length <= counted.to;
       return first && isCounted && dots.length % 2 === 0
-        ? [findOnThing(first, 'habit', { rule: 'even-number', count: dots.length, face }, [])]
+        ? [findOn(first, 'habit', { rule: 'even-number', count: dots.length, face }, [])]
         : [];
     });
   },

@@ -4,7 +4,8 @@ import { outlineOf } from '../../resolve/outlineOf';
 import { splitWindows } from '../../outline/splitWindows';
 import { isHeldBy, isLifted } from '../../resolve/bond';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
-import { findOnPiece, type Finding, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
+import { deed } from '../remedy';
 import { changePiece } from '../../plan/pieceEdits';
 
 /** A rim, or a strip, narrower than the foam that is to be hidden under it. A foam sheet is cut to the piece. */
@@ -17,19 +18,9 @@ export const foamWide: Rule = {
       const rim = lengthFromTicks(Math.floor(narrowestOf(piece)));
       if (rim >= foam) return [];
       return [
-        findOnPiece(piece, 'look', { rule: 'foam-wide', rim, foam }, [
-          {
-            id: 'foam-sheet',
-            size: undefined,
-            reveals: undefined,
-            edit: changePiece(piece.piece, { attach: 'foam-sheet' }),
-          },
-          {
-            id: 'flat',
-            size: undefined,
-            reveals: undefined,
-            edit: changePiece(piece.piece, { attach: 'liquid' }),
-          },
+        findOn(piece, 'look', { rule: 'foam-wide', rim, foam }, [
+          deed('foam-sheet', changePiece(piece.piece, { attach: 'foam-sheet' })),
+          deed('flat', changePiece(piece.piece, { attach: 'liquid' })),
         ]),
       ];
     });

@@ -1,7 +1,8 @@
 import { sumLengths } from '../../length/length';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import type { Rect } from '../../outline/outline';
-import { findOnPiece, type Finding, type Rule } from '../finding';
+import { findOnPair, type Finding, type Rule } from '../finding';
+import { deed } from '../remedy';
 import { changePiece } from '../../plan/pieceEdits';
 
 /** A layer that one piece on its face covers whole, so that it is cut and glued and never seen. */
@@ -17,17 +18,13 @@ export const hiddenLayer: Rule = {
       if (!cover) return [];
       const remove = changePiece(piece.piece, { isOff: true });
       return [
-        findOnPiece(piece, 'look', { rule: 'hidden-layer', under: nameOf(cover) }, [
-          { id: 'turn-off', size: undefined, reveals: undefined, edit: remove },
-        ]),
+        findOnPair(piece, cover, 'look', { rule: 'hidden-layer' }, [deed('turn-off', remove)]),
       ];
     }),
 };
 
 /** What a die cut of a shape covers is not its whole box. */
 const isPlain = ({ shape, piece }: ResolvedPiece) => !shape && piece.place.turn === 0;
-
-const nameOf = ({ name, letter }: ResolvedPiece) => `${name} ${letter}`;
 
 /** Touching edges cover: nothing of the lower one shows. */
 function covers(over: Rect, under: Rect): boolean {

@@ -6,7 +6,8 @@ import { splitWindows } from '../../outline/splitWindows';
 import { supportRect, type ResolvedCard } from '../../resolve/resolvedCard';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import { isGround, type ResolvedMark } from '../../resolve/resolvedMark';
-import { findOnThing, type Finding, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
+import { deed } from '../remedy';
 import { changePiece } from '../../plan/pieceEdits';
 
 /** An image fills a window where it is at least so wide as this part of it. */
@@ -80,14 +81,12 @@ function letDown(card: ResolvedCard, image: ResolvedMark, gap: number): Finding 
   const by = lengthFromTicks(Math.round(gap));
   const { rect, piece, support } = image;
   const top = lengthFromTicks(rect.y - supportRect(card, support).y + by);
-  return findOnThing(image, 'look', { rule: 'image-short', gap: by }, [
-    {
-      id: 'let-down',
-      size: undefined,
-      reveals: undefined,
-      edit: changePiece(image.piece, {
+  return findOn(image, 'look', { rule: 'image-short', gap: by }, [
+    deed(
+      'let-down',
+      changePiece(image.piece, {
         place: { ...piece.place, y: { from: 'top', distance: { ticks: top } } },
       }),
-    },
+    ),
   ]);
 }

@@ -4,7 +4,8 @@ import type { Edit } from '../../plan/edit';
 import type { Piece } from '../../plan/piece';
 import { centred, isPaper } from '../../plan/pieces';
 import type { ImpossiblePiece } from '../../resolve/resolvedCard';
-import type { Finding, Remedy, Rule } from '../finding';
+import type { Finding, Rule } from '../finding';
+import { deed, type DeedRemedyId, type Remedy } from '../remedy';
 import { changePiece } from '../../plan/pieceEdits';
 
 /** Pieces that have no figures: in a circle, on nothing, or without a size. */
@@ -16,9 +17,7 @@ export const impossiblePiece: Rule = {
       .filter(({ reason }) => reason.code !== 'below')
       .map(({ id, name, reason }): Finding => ({
         severity: 'stop',
-        pieceId: id,
-        letter: '',
-        name,
+        subject: { kind: 'piece', id, letter: '', name },
         data: { rule: 'impossible-piece', reason },
         remedies: remediesFor(
           plan.pieces.find((piece) => piece.id === id),
@@ -35,9 +34,7 @@ function remediesFor(
   everyday: TypedLength,
 ): readonly Remedy[] {
   if (!piece) return [];
-  const remedy = (id: string, edit: Edit): readonly Remedy[] => [
-    { id, size: undefined, reveals: undefined, edit },
-  ];
+  const remedy = (id: DeedRemedyId, edit: Edit): readonly Remedy[] => [deed(id, edit)];
   switch (reason.code) {
     case 'circle':
     case 'nothing-under':

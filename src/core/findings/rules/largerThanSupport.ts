@@ -4,7 +4,8 @@ import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import type { Fold } from '../../paper/cardFormat';
 import { isInside, scoreSides, sides, type Side } from '../../plan/faces';
 import { usualReveals } from '../../plan/usualReveals';
-import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
+import type { Remedy } from '../remedy';
 import { evenReveals, insetBy, sizeEdit } from './sizeRemedy';
 
 /**
@@ -31,7 +32,7 @@ export const largerThanSupport: Rule = {
       };
       const supportLetter = letterOf(card, piece.support);
       return [
-        findOnPiece(
+        findOn(
           piece,
           'stop',
           { rule: 'larger-than-support', supportLetter, over },

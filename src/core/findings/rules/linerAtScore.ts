@@ -1,7 +1,7 @@
 import type { Length } from '../../length/length';
 import { isInside, scoreSides, sides } from '../../plan/faces';
 import { supportRect } from '../../resolve/resolvedCard';
-import { findOnPiece, type Finding, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
 import { insetBy, resizeRemedy } from './sizeRemedy';
 
 /**
@@ -22,7 +22,7 @@ export const linerAtScore: Rule = {
       const base = supportRect(card, 'base');
       const size = insetBy(base, plan.habits.linerReveal.ticks);
       return [
-        findOnPiece(
+        findOn(
           piece,
           reveals[side] < 0 ? 'stop' : 'look',
           { rule: 'liner-at-score', side, reveal: reveals[side], elsewhere },

@@ -3,7 +3,8 @@ import { labOf } from '../../colour/lab';
 import { isUnknown } from '../../kinds/paint';
 import type { ResolvedMark } from '../../resolve/resolvedMark';
 import { lostOnPaper } from '../../tolerances';
-import { findOnThing, type Finding, type Remedy, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
+import { deed, type Remedy } from '../remedy';
 import type { PieceOf } from '../../plan/piece';
 import { changePiece } from '../../plan/pieceEdits';
 
@@ -28,7 +29,7 @@ export const lostOnGround: Rule = {
       const difference = Math.max(...inks.map((ink) => differ(ink, paper)));
       if (difference >= lostOnPaper) return [];
       return [
-        findOnThing(
+        findOn(
           mark,
           'look',
           { rule: 'lost-on-ground', difference, isWords: mark.words !== undefined },
@@ -53,15 +54,12 @@ function remediesFor({ piece, words }: ResolvedMark, paper: string): readonly Re
     const far = (ink: string) => colourDifference(labOf(ink), labOf(paper));
     const colour = far(dark) >= far(white) ? dark : white;
     return [
-      {
-        id: 'reading-ink',
-        size: undefined,
-        reveals: undefined,
-        edit:
-          piece.kind === 'image'
-            ? changePiece(piece, { colours: [colour] })
-            : changePiece(piece as PieceOf<'words'>, { colour }),
-      },
+      deed(
+        'reading-ink',
+        piece.kind === 'image'
+          ? changePiece(piece, { colours: [colour] })
+          : changePiece(piece as PieceOf<'words'>, { colour }),
+      ),
     ];
   }
   return [];

@@ -1,31 +1,23 @@
 import type { Finding, Rule } from '../finding';
+import { cardSubject, pieceSubject } from '../subject';
 
 /** A stock the library does not hold: its colour and thickness are then guesses. */
 export const missingStock: Rule = {
   id: 'missing-stock',
-  find: ({ plan, card }) => {
-    const base = {
-      stock: card.base.stock,
-      ref: plan.base.stock,
-      letter: card.base.letter,
-      name: 'Base',
-    };
-    const pieces = card.pieces.map(({ id, stock, piece, letter, name }) => ({
-      id,
-      stock,
-      ref: piece.stock,
-      letter,
-      name,
-    }));
-    return [{ id: undefined, ...base }, ...pieces]
+  find: ({ plan, card }) =>
+    [
+      { subject: cardSubject(card), stock: card.base.stock, ref: plan.base.stock },
+      ...card.pieces.map((piece) => ({
+        subject: pieceSubject(piece),
+        stock: piece.stock,
+        ref: piece.piece.stock,
+      })),
+    ]
       .filter(({ stock }) => stock === undefined)
-      .map(({ id, ref, letter, name }): Finding => ({
+      .map(({ subject, ref }): Finding => ({
         severity: 'look',
-        pieceId: id,
-        letter,
-        name,
+        subject,
         data: { rule: 'missing-stock', libraryId: ref.id },
         remedies: [],
-      }));
-  },
+      })),
 };

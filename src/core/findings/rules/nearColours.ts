@@ -4,7 +4,8 @@ import { isPatterned, isUnknown } from '../../kinds/paint';
 import { isLifted } from '../../resolve/bond';
 import { letterOf } from '../../resolve/resolvedCard';
 import { hardlyTold } from '../../tolerances';
-import { findOnPiece, type Finding, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
+import { deed } from '../remedy';
 import { changePiece } from '../../plan/pieceEdits';
 
 /**
@@ -25,13 +26,8 @@ export const nearColours: Rule = {
       if (difference >= hardlyTold) return [];
       const supportLetter = letterOf(card, piece.support);
       return [
-        findOnPiece(piece, 'look', { rule: 'near-colours', supportLetter, difference }, [
-          {
-            id: 'onto-foam',
-            size: undefined,
-            reveals: undefined,
-            edit: changePiece(piece.piece, { attach: 'foam' }),
-          },
+        findOn(piece, 'look', { rule: 'near-colours', supportLetter, difference }, [
+          deed('onto-foam', changePiece(piece.piece, { attach: 'foam' })),
         ]),
       ];
     }),

@@ -1,6 +1,8 @@
 import { batchEdits } from '../../plan/batchEdits';
 import type { Library } from '../../plan/library';
-import type { Finding, Remedy, Rule } from '../finding';
+import type { Finding, Rule } from '../finding';
+import { deed, type Remedy } from '../remedy';
+import { itemSubject } from '../subject';
 import { takeNewer, type NewerItem } from '../takeNewer';
 import { trimBetween } from '../trimBetween';
 import { usedItems, type UsedItem } from '../usedItems';
@@ -18,12 +20,7 @@ export const newerVersion: Rule = {
     const trimmed = old.filter((each) => each.isTrimmed);
     const [first] = trimmed;
     const taking = (newer: readonly NewerItem[]): readonly Remedy[] => [
-      {
-        id: 'newer',
-        size: undefined,
-        reveals: undefined,
-        edit: batchEdits(takeNewer(plan, card, library, newer)),
-      },
+      deed('newer', batchEdits(takeNewer(plan, card, library, newer))),
     ];
     return [
       ...old
@@ -55,17 +52,14 @@ function isTrimmed(library: Library, used: UsedItem): boolean {
 }
 
 function findingOf(
-  { newest, pieceId, letter, name }: UsedItem,
+  { newest, pieceId }: UsedItem,
   what: { readonly others: number; readonly isTrimmed: boolean },
   remedies: readonly Remedy[],
 ): Finding {
-  const { name: item, version } = newest;
   return {
     severity: 'habit',
-    pieceId,
-    letter,
-    name,
-    data: { rule: 'newer-version', item, version, ...what },
+    subject: itemSubject(newest, pieceId),
+    data: { rule: 'newer-version', version: newest.version, ...what },
     remedies,
   };
 }

@@ -1,6 +1,7 @@
 import { dieRound } from '../../plan/dieRound';
 import { findStamp } from '../../plan/library';
-import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
+import { deed, type Remedy } from '../remedy';
 import { changePiece } from '../../plan/pieceEdits';
 
 /** Paper that scissors cut round a print: no die does it, or one does that is not used. */
@@ -14,11 +15,9 @@ export const noDie: Rule = {
       const die = dieRound(library, stamp);
       const remedies: readonly Remedy[] = die
         ? [
-            {
-              id: 'its-die',
-              size: undefined,
-              reveals: undefined,
-              edit: changePiece(piece.piece, {
+            deed(
+              'its-die',
+              changePiece(piece.piece, {
                 size: {
                   by: 'die',
                   set: { id: die.id, version: die.version },
@@ -26,11 +25,11 @@ export const noDie: Rule = {
                   turned: false,
                 },
               }),
-            },
+            ),
           ]
         : [];
       return [
-        findOnPiece(piece, 'look', { rule: 'no-die', stamp: stamp.name, die: die?.name }, remedies),
+        findOn(piece, 'look', { rule: 'no-die', stamp: stamp.name, die: die?.name }, remedies),
       ];
     }),
 };

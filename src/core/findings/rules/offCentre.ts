@@ -3,7 +3,8 @@ import { kindOf } from '../../kinds/kinds';
 import type { PlaceRule } from '../../plan/piece';
 import { supportRect, type ResolvedCard } from '../../resolve/resolvedCard';
 import { isMark, type Placed } from '../../resolve/outlineOf';
-import { findOnThing, type Finding, type Remedy, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
+import { deed, type Remedy } from '../remedy';
 import { changePiece } from '../../plan/pieceEdits';
 
 /**
@@ -27,7 +28,7 @@ export const offCentre: Rule = {
       const [first] = off;
       if (!first || !isAlone(card, thing)) return [];
       return [
-        findOnThing(thing, 'look', { rule: 'off-centre', axis: first.axis, by: first.by }, [
+        findOn(thing, 'look', { rule: 'off-centre', axis: first.axis, by: first.by }, [
           centring(thing, first.axis),
         ]),
       ];
@@ -59,10 +60,5 @@ function isAlone(card: ResolvedCard, thing: Placed): boolean {
 
 function centring({ piece }: Placed, axis: 'x' | 'y'): Remedy {
   const place: PlaceRule = { ...piece.place, [axis]: { from: 'centre' } };
-  return {
-    id: 'centre',
-    size: undefined,
-    reveals: undefined,
-    edit: changePiece(piece, { place }),
-  };
+  return deed('centred', changePiece(piece, { place }));
 }

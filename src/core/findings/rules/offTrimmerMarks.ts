@@ -4,7 +4,9 @@ import { isOnMarks, nearestMarks } from '../../length/marks';
 import { sheets } from '../../paper/sheets';
 import { supportRect } from '../../resolve/resolvedCard';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
-import { findOnPiece, type Finding, type Remedy, type Rule, type RuleInput } from '../finding';
+import { findOn, type Finding, type Rule, type RuleInput } from '../finding';
+import type { Remedy } from '../remedy';
+import { cardSubject } from '../subject';
 import { resizeRemedy } from './sizeRemedy';
 
 const axes = ['width', 'height'] as const;
@@ -40,7 +42,7 @@ function pieceFinding(piece: ResolvedPiece, { plan, card }: RuleInput): Finding[
     )
     .map((each): Remedy => resizeRemedy(each.id, piece, each.size, support));
   const off = offOf(size);
-  return [findOnPiece(piece, 'look', { rule: 'off-trimmer-marks', size, off, marks }, remedies)];
+  return [findOn(piece, 'look', { rule: 'off-trimmer-marks', size, off, marks }, remedies)];
 }
 
 /** Both sides at the mark below, and at the mark above; a side that lies on a mark stays. */
@@ -49,8 +51,8 @@ function remedySizes(size: Size, marks: readonly Length[]) {
     width: neighbour(size.width, marks, direction),
     height: neighbour(size.height, marks, direction),
   });
-  const below = { id: 'mark-below', size: at('below') };
-  const above = { id: 'mark-above', size: at('above') };
+  const below = { id: 'mark-below' as const, size: at('below') };
+  const above = { id: 'mark-above' as const, size: at('above') };
   return sameSize(below.size, above.size) ? [below] : [below, above];
 }
 
@@ -72,9 +74,7 @@ function baseFinding({ plan, card }: RuleInput): Finding[] {
   return [
     {
       severity: 'look',
-      pieceId: undefined,
-      letter: card.base.letter,
-      name: 'Base',
+      subject: cardSubject(card),
       data: { rule: 'off-trimmer-marks', size: blank, off, marks },
       remedies: [],
     },

@@ -4,7 +4,8 @@ import { lengthFromTicks, type Length } from '../../length/length';
 import type { Side } from '../../plan/faces';
 import type { ResolvedCard } from '../../resolve/resolvedCard';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
-import { findOnThing, type Finding, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
+import { deed } from '../remedy';
 import { changePiece } from '../../plan/pieceEdits';
 
 /**
@@ -19,13 +20,8 @@ export const overhang: Rule = {
       const [over] = beyond(card, piece);
       if (!over) return [];
       return [
-        findOnThing(piece, 'look', { rule: 'overhang', ...over }, [
-          {
-            id: 'trim',
-            size: undefined,
-            reveals: undefined,
-            edit: changePiece(piece.piece, { overhang: 'trimmed' }),
-          },
+        findOn(piece, 'look', { rule: 'overhang', ...over }, [
+          deed('trim', changePiece(piece.piece, { overhang: 'trimmed' })),
         ]),
       ];
     }),

@@ -6,7 +6,9 @@ import { sheetOf } from '../../paper/sheets';
 import type { Stock } from '../../plan/libraryItem';
 import { stocksOf, type Library } from '../../plan/library';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
-import type { Finding, Remedy, Rule, RuleInput } from '../finding';
+import type { Finding, Rule, RuleInput } from '../finding';
+import { deed, type Remedy } from '../remedy';
+import { cardSubject, pieceSubject } from '../subject';
 import { findJoin, joinEdit } from '../joinPiece';
 import { changePiece } from '../../plan/pieceEdits';
 
@@ -19,14 +21,8 @@ export const sheetTooSmall: Rule = {
   find: (input) => {
     const { base, pieces } = input.card;
     const wanted: readonly Wanted[] = [
-      { piece: undefined, letter: base.letter, name: 'Base', size: base.blank, stock: base.stock },
-      ...pieces.map((piece) => ({
-        piece,
-        letter: piece.letter,
-        name: piece.name,
-        size: piece.cut,
-        stock: piece.stock,
-      })),
+      { piece: undefined, size: base.blank, stock: base.stock },
+      ...pieces.map((piece) => ({ piece, size: piece.cut, stock: piece.stock })),
     ];
     return wanted.flatMap((each) => findingOf(each, input));
   },
@@ -35,13 +31,11 @@ export const sheetTooSmall: Rule = {
 interface Wanted {
   /** Undefined for the blank. */
   readonly piece: ResolvedPiece | undefined;
-  readonly letter: string;
-  readonly name: string;
   readonly size: Size;
   readonly stock: Stock | undefined;
 }
 
-function findingOf({ piece, letter, name, size, stock }: Wanted, input: RuleInput): Finding[] {
+function findingOf({ piece, size, stock }: Wanted, input: RuleInput): Finding[] {
   if (!stock || givesFrom(stock, size)) return [];
   const { plan, card, library } = input;
   const sizes = stock.sheets.map((id) => sheetOf(id).size);
@@ -50,24 +44,22 @@ function findingOf({ piece, letter, name, size, stock }: Wanted, input: RuleInpu
   const joining = piece && join && joinEdit(plan, card, piece, join);
   const other = nearestStock(stock, size, library);
   const remedies: Remedy[] = [];
-  if (joining) remedies.push({ id: 'join', size: undefined, reveals: undefined, edit: joining });
+  if (joining) remedies.push(deed('join', joining));
   if (other) {
     const ref = { id: other.id, version: other.version };
-    remedies.push({
-      id: 'other-stock',
-      size: undefined,
-      reveals: undefined,
-      edit: piece
-        ? changePiece(piece.piece, { stock: ref })
-        : { kind: 'set-base', change: { stock: ref } },
-    });
+    remedies.push(
+      deed(
+        'other-stock',
+        piece
+          ? changePiece(piece.piece, { stock: ref })
+          : { kind: 'set-base', change: { stock: ref } },
+      ),
+    );
   }
   return [
     {
       severity: 'stop',
-      pieceId: piece?.id,
-      letter,
-      name,
+      subject: piece ? pieceSubject(piece) : cardSubject(card),
       data: {
         rule: 'sheet-too-small',
         size,

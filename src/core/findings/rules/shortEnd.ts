@@ -3,7 +3,7 @@ import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import type { Rect } from '../../outline/outline';
 import type { Side } from '../../plan/faces';
 import { groupBySupport } from '../../resolve/groupBySupport';
-import { findOnPiece, type Finding, type Rule } from '../finding';
+import { findOnPair, type Finding, type Rule } from '../finding';
 
 /** A cover counts as one that hides an end where it spans so much of it. */
 const spans = 0.9;
@@ -34,12 +34,12 @@ export const shortEnd: Rule = {
       );
       return short
         ? [
-            findOnPiece(
+            findOnPair(
               piece,
+              short.cover,
               'look',
               {
                 rule: 'short-end',
-                by: short.cover.name,
                 side: short.side,
                 reach: lengthFromTicks(short.reach),
                 overlap,

@@ -6,7 +6,7 @@ import { centred } from '../../plan/pieces';
 import { centredReveals } from '../../resolve/centredReveals';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import type { Reveals } from '../../resolve/origins';
-import type { Remedy } from '../finding';
+import type { Remedy, SizeRemedyId } from '../remedy';
 import { changePiece } from '../../plan/pieceEdits';
 
 /** A size smaller by the same border all round; may come out zero or negative. */
@@ -28,7 +28,12 @@ export function evenReveals(all: Length): Reveals {
  * A remedy that gives a piece this size, centred. Where the border comes out the same all round the
  * rule stays 'by reveal', so that the piece follows when its support changes.
  */
-export function resizeRemedy(id: string, piece: ResolvedPiece, size: Size, support: Size): Remedy {
+export function resizeRemedy(
+  id: SizeRemedyId,
+  piece: ResolvedPiece,
+  size: Size,
+  support: Size,
+): Remedy {
   const reveals = centredReveals(support, size);
   const { left, top, right, bottom } = reveals;
   const rule: SizeRule =

@@ -1,6 +1,7 @@
 import { markMoves } from '../../stencilling/markMoves';
 import { findStencil } from '../../plan/library';
-import { findOnThing, type Finding, type Remedy, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
+import { deed, type Remedy } from '../remedy';
 import { changePiece } from '../../plan/pieceEdits';
 
 /** A stencil that is smaller than what it is to colour, and cannot be moved so that its pattern goes on. */
@@ -13,17 +14,15 @@ export const stencilShort: Rule = {
       const stencil = findStencil(library, mark.piece.stencil);
       const ownSize: Remedy[] = stencil
         ? [
-            {
-              id: 'own-zone',
-              size: undefined,
-              reveals: undefined,
-              edit: changePiece(mark.piece, {
+            deed(
+              'own-zone',
+              changePiece(mark.piece, {
                 zone: { width: stencil.width, height: stencil.height },
                 turned: false,
               }),
-            },
+            ),
           ]
         : [];
-      return [findOnThing(mark, 'look', { rule: 'stencil-short', reason: moves.reason }, ownSize)];
+      return [findOn(mark, 'look', { rule: 'stencil-short', reason: moves.reason }, ownSize)];
     }),
 };

@@ -2,7 +2,7 @@ import type { Length } from '../../length/length';
 import { sides } from '../../plan/faces';
 import { usualReveals } from '../../plan/usualReveals';
 import { letterOf, supportRect } from '../../resolve/resolvedCard';
-import { findOnPiece, type Finding, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
 import { insetBy, resizeRemedy } from './sizeRemedy';
 
 /** A border too narrow to be seen as one, by the house's visible minimum. None at all is flush, and meant. */
@@ -19,7 +19,7 @@ export const thinReveal: Rule = {
       const reveal = Math.min(...thin.map((side) => piece.reveals[side])) as Length;
       const supportLetter = letterOf(card, piece.support);
       return [
-        findOnPiece(
+        findOn(
           piece,
           'look',
           { rule: 'thin-reveal', supportLetter, sides: thin, reveal, minimum },

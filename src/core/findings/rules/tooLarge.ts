@@ -1,5 +1,5 @@
 import { fitsIn, turnSize, type Size } from '../../length/length';
-import { findOnThing, type Finding, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
 
 /** What no tool of the house takes in one go: a die wider than the press, a stamp larger than the platform. */
 export const tooLarge: Rule = {
@@ -12,13 +12,13 @@ export const tooLarge: Rule = {
       if (piece.piece.size.by !== 'die' || Math.min(width, height) <= pressWidth.ticks) return [];
       const size = { width, height };
       const data = { rule: 'too-large', tool: 'press', size, most: pressWidth.ticks } as const;
-      return [findOnThing(piece, 'look', data, [])];
+      return [findOn(piece, 'look', data, [])];
     });
     const prints = card.marks.flatMap((mark): Finding[] => {
       if (!mark.stamp) return [];
       const size = { width: mark.stamp.width.ticks, height: mark.stamp.height.ticks };
       if (fits(size, most)) return [];
-      return [findOnThing(mark, 'look', { rule: 'too-large', tool: 'platform', size, most }, [])];
+      return [findOn(mark, 'look', { rule: 'too-large', tool: 'platform', size, most }, [])];
     });
     return [...dies, ...prints];
   },

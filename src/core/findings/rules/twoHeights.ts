@@ -6,7 +6,8 @@ import { adhesives } from '../../paper/adhesives';
 import { groupBySupport } from '../../resolve/groupBySupport';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import { bendsOver } from '../../tolerances';
-import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
+import { findOnPair, type Finding, type Rule } from '../finding';
+import { deed, type Remedy } from '../remedy';
 import { changePiece } from '../../plan/pieceEdits';
 
 /**
@@ -26,20 +27,14 @@ export const twoHeights: Rule = {
       const wanted = sumLengths(piece.lift, by);
       const high = adhesives.find(({ id }) => plan.habits.adhesiveHeights[id].ticks >= wanted);
       const lift: readonly Remedy[] = high
-        ? [
-            {
-              id: 'level',
-              size: undefined,
-              reveals: undefined,
-              edit: changePiece(piece.piece, { attach: high.id }),
-            },
-          ]
+        ? [deed('level', changePiece(piece.piece, { attach: high.id }))]
         : [];
       return [
-        findOnPiece(
+        findOnPair(
           piece,
+          highest,
           'look',
-          { rule: 'two-heights', by: highest.name, height: lengthFromTicks(by) },
+          { rule: 'two-heights', height: lengthFromTicks(by) },
           lift,
         ),
       ];

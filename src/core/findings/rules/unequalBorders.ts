@@ -2,7 +2,8 @@ import { letterOf, piecesOn, supportRect } from '../../resolve/resolvedCard';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import type { Rect } from '../../outline/outline';
 import { isSameBorder } from '../../tolerances';
-import { findOnPiece, type Finding, type Remedy, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
+import type { Remedy } from '../remedy';
 import { insetBy, resizeRemedy } from './sizeRemedy';
 
 /**
@@ -22,7 +23,7 @@ export const unequalBorders: Rule = {
       if (!isCentred || !isAlone || overhangs || piece.shape || isSameBorder(left, top)) return [];
       const supportLetter = letterOf(card, piece.support);
       return [
-        findOnPiece(
+        findOn(
           piece,
           'look',
           { rule: 'unequal-borders', supportLetter, reveals: piece.reveals },
@@ -35,8 +36,8 @@ export const unequalBorders: Rule = {
 /** The two sizes that even the border: at the figure of the sides, or of top and bottom. */
 function evenings(piece: ResolvedPiece, support: Rect): readonly Remedy[] {
   return [
-    { id: 'as-sides', size: insetBy(support, piece.reveals.left) },
-    { id: 'as-ends', size: insetBy(support, piece.reveals.top) },
+    { id: 'as-sides' as const, size: insetBy(support, piece.reveals.left) },
+    { id: 'as-ends' as const, size: insetBy(support, piece.reveals.top) },
   ]
     .filter(({ size }) => size.width > 0 && size.height > 0)
     .map(({ id, size }) => resizeRemedy(id, piece, size, support));

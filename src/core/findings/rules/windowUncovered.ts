@@ -5,7 +5,7 @@ import { splitWindows } from '../../outline/splitWindows';
 import type { Side } from '../../plan/faces';
 import { supportRect, type ResolvedCard } from '../../resolve/resolvedCard';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
-import { findOnPiece, type Finding, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
 
 /** So much of a window a panel fills that is meant to be seen through it whole. */
 const fillsMost = 0.75;
@@ -31,7 +31,7 @@ export const windowUncovered: Rule = {
       const [first] = lacking;
       return first
         ? [
-            findOnPiece(
+            findOn(
               frame,
               'look',
               {

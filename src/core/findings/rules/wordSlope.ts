@@ -1,5 +1,6 @@
 import { holdsWords } from '../../resolve/resolvedMark';
-import { findOnThing, type Finding, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
+import { deed } from '../remedy';
 import { changePiece } from '../../plan/pieceEdits';
 
 /** Words that slope by no more than a house takes for a mistake: one degree is seen. */
@@ -12,13 +13,8 @@ export const wordSlope: Rule = {
       if (!holdsWords(thing) || degrees === 0 || degrees > plan.habits.slopeSlip) return [];
       const change = { place: { ...piece.place, turn: 0 } };
       return [
-        findOnThing(thing, 'look', { rule: 'word-slope', degrees }, [
-          {
-            id: 'straighten',
-            size: undefined,
-            reveals: undefined,
-            edit: changePiece(piece, change),
-          },
+        findOn(thing, 'look', { rule: 'word-slope', degrees }, [
+          deed('straighten', changePiece(piece, change)),
         ]),
       ];
     }),

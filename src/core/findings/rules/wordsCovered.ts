@@ -4,7 +4,7 @@ import { lyingAbove } from '../../measuring/lyingAbove';
 import { outlineOf, type Placed } from '../../resolve/outlineOf';
 import type { ResolvedCard } from '../../resolve/resolvedCard';
 import { holdsWords, isGround, type ResolvedMark } from '../../resolve/resolvedMark';
-import { findOnThing, type Finding, type Rule } from '../finding';
+import { findOn, findOnPair, type Finding, type Rule } from '../finding';
 
 /** Words that something lies on, or that stand on a printed paper or a pattern, where they are hard to read. */
 export const wordsCovered: Rule = {
@@ -13,21 +13,12 @@ export const wordsCovered: Rule = {
     card.marks.flatMap((thing): Finding[] => {
       if (!holdsWords(thing)) return [];
       const cover = coverOf(card, thing);
-      if (cover)
-        return [
-          findOnThing(
-            thing,
-            'look',
-            { rule: 'words-covered', cover: { kind: 'thing', name: cover.name } },
-            [],
-          ),
-        ];
+      if (cover) return [findOnPair(thing, cover, 'look', { rule: 'words-covered', by: 'thing' })];
+      if (isPatterned(thing.ground))
+        return [findOn(thing, 'look', { rule: 'words-covered', by: 'printed-paper' })];
       const pattern = patternUnder(card, thing);
-      const ground = isPatterned(thing.ground)
-        ? { kind: 'printed-paper' as const }
-        : pattern && { kind: 'pattern' as const, name: pattern.name };
-      return ground
-        ? [findOnThing(thing, 'look', { rule: 'words-covered', cover: ground }, [])]
+      return pattern
+        ? [findOnPair(thing, pattern, 'look', { rule: 'words-covered', by: 'pattern' })]
         : [];
     }),
 };

@@ -2,7 +2,8 @@ import { timesLength, type Length } from '../../length/length';
 import { sides } from '../../plan/faces';
 import { letterOf, supportRect } from '../../resolve/resolvedCard';
 import { holdsWords } from '../../resolve/resolvedMark';
-import { findOnThing, type Finding, type Remedy, type Rule } from '../finding';
+import { findOn, type Finding, type Rule } from '../finding';
+import { deed, type Remedy } from '../remedy';
 import { changePiece } from '../../plan/pieceEdits';
 
 /** Words nearer to an edge of their panel or strip than is usual; a strip too short for them says so. */
@@ -18,16 +19,14 @@ export const wordsNearEdge: Rule = {
       const under = supportRect(card, support);
       const needs = timesLength(margin, 2);
       const isTooShort = rect.width + needs > under.width || rect.height + needs > under.height;
-      const centring: Remedy = {
-        id: 'centre',
-        size: undefined,
-        reveals: undefined,
-        edit: changePiece(piece, {
+      const centring: Remedy = deed(
+        'centred',
+        changePiece(piece, {
           place: { x: { from: 'centre' }, y: { from: 'centre' }, turn: 0 },
         }),
-      };
+      );
       return [
-        findOnThing(
+        findOn(
           thing,
           'look',
           {

@@ -1,0 +1,31 @@
+import type { Rule } from '../../findings/finding';
+import { overhang } from '../../findings/rules/overhang';
+import { windowUncovered } from '../../findings/rules/windowUncovered';
+import { imageShort } from '../../findings/rules/imageShort';
+import { shortEnd } from '../../findings/rules/shortEnd';
+import { tooLarge } from '../../findings/rules/tooLarge';
+import { noDie } from '../../findings/rules/noDie';
+import { stencilShort } from '../../findings/rules/stencilShort';
+import { wordsCovered } from '../../findings/rules/wordsCovered';
+import { wordsNearEdge } from '../../findings/rules/wordsNearEdge';
+import { wordSlope } from '../../findings/rules/wordSlope';
+import { lostOnGround } from '../../findings/rules/lostOnGround';
+import { offCentre } from '../../findings/rules/offCentre';
+import { evenNumber } from '../../findings/rules/evenNumber';
+
+/** Rules that read prints, words and die cuts, and what lies over what. */
+export const marksRules: readonly Rule[] = [
+  overhang,
+  windowUncovered,
+  imageShort,
+  shortEnd,
+  tooLarge,
+  noDie,
+  stencilShort,
+  wordsCovered,
+  wordsNearEdge,
+  wordSlope,
+  lostOnGround,
+  offCentre,
+  evenNumber,
+];

@@ -1,0 +1,15 @@
+import type { Rule } from '../../findings/finding';
+import { heightsRules } from './heightsRules';
+import { marksRules } from './marksRules';
+import { paperRules } from './paperRules';
+import { sheetsRules } from './sheetsRules';
+import { suppliesRules } from './suppliesRules';
+
+/** Every rule there is. */
+export const rules: readonly Rule[] = [
+  ...paperRules,
+  ...marksRules,
+  ...heightsRules,
+  ...sheetsRules,
+  ...suppliesRules,
+];

@@ -1,0 +1,56 @@
+import type { Size } from '../length/length';
+import type { Edit } from '../plan/edit';
+import type { Reveals } from '../resolve/origins';
+
+/** Remedies that give a piece another size; they are told by the size and the border that come of it. */
+export const sizeRemedyIds = [
+  'as-sides',
+  'as-ends',
+  'everyday-border',
+  'fine-border',
+  'liner-border',
+  'mark-below',
+  'mark-above',
+] as const;
+export type SizeRemedyId = (typeof sizeRemedyIds)[number];
+
+/** All others, told by what they do. */
+export const deedRemedyIds = [
+  'onto-face',
+  'centred',
+  'straighten',
+  'trim',
+  'own-zone',
+  'reading-ink',
+  'foam-sheet',
+  'flat',
+  'level',
+  'still',
+  'its-die',
+  'let-down',
+  'by-border',
+  'turn-off',
+  'onto-foam',
+  'whole',
+  'easier',
+  'join',
+  'other-stock',
+  'newer',
+] as const;
+export type DeedRemedyId = (typeof deedRemedyIds)[number];
+
+/** One way to mend a finding, as the edit that does it. */
+export type Remedy =
+  | {
+      readonly id: SizeRemedyId;
+      readonly size: Size;
+      /** What then shows of what it lies on. */
+      readonly reveals: Reveals;
+      readonly edit: Edit;
+    }
+  | { readonly id: DeedRemedyId; readonly edit: Edit };
+
+/** A remedy told by what it does. */
+export function deed(id: DeedRemedyId, edit: Edit): Remedy {
+  return { id, edit };
+}

@@ -1,0 +1,34 @@
+import type { DeedRemedyId, Remedy } from '../../core/findings/remedy';
+import { writeSize } from '../../core/length/formatLength';
+import type { Unit } from '../../core/length/length';
+import { writeReveals } from '../../core/prose/sentences';
+
+/** The remedy as the words on its button. */
+export function remedySentence(remedy: Remedy, unit: Unit): string {
+  return 'size' in remedy
+    ? `Cut ${writeSize(remedy.size, unit)}, border ${writeReveals(remedy.reveals, unit)}`
+    : deedWords[remedy.id];
+}
+
+const deedWords: Readonly<Record<DeedRemedyId, string>> = {
+  'onto-face': 'Put it on the front',
+  centred: 'Centre it',
+  straighten: 'Lay it straight',
+  trim: 'Trim it at the edge',
+  'own-zone': 'Colour only as much as it covers',
+  'reading-ink': 'Take an ink that reads',
+  'foam-sheet': 'Take a foam sheet',
+  flat: 'Glue it flat',
+  level: 'Take higher foam',
+  still: 'Let it not move',
+  'its-die': 'Cut it with its die',
+  'let-down': 'Let it down to the rim',
+  'by-border': 'Give it the everyday border',
+  'turn-off': 'Turn it off',
+  'onto-foam': 'Lift it on foam',
+  whole: 'Leave it whole',
+  easier: 'Use it',
+  join: 'Make it of two',
+  'other-stock': 'Take the other stock',
+  newer: 'Take the newer one',
+};
