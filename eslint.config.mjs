@@ -34,30 +34,49 @@ const coreLayers = [
   ['compute'],
 ];
 
-/** @type {import('typescript-eslint').ConfigArray} */
-const layerRules = coreLayers.slice(0, -1).flatMap((layer, at) =>
-  layer.map((folder) => ({
-    files: [`src/core/${folder}/**/*.ts`],
-    ignores: ['src/core/**/*.test.ts'],
-    rules: {
-      '@typescript-eslint/no-restricted-imports': [
-        'error',
-        {
-          patterns: [
-            {
-              regex: `^(\\.\\./)+(${coreLayers
-                .slice(at)
-                .flat()
-                .filter((other) => other !== folder)
-                .join('|')})/`,
-              message: 'A folder of the core imports only those below it.',
-            },
-          ],
-        },
-      ],
-    },
-  })),
-);
+/**
+ * The folders of the interface, from the ground up: words and what goes over the wire, the parts that pages share, the
+ * planner of sheets, the session of one card, its stations, and the pages. A station imports no other.
+ */
+const islandLayers = [
+  ['words', 'wire'],
+  ['parts'],
+  ['planning'],
+  ['session'],
+  ['stations', 'revisions'],
+  ['workbench', 'ledge', 'stash', 'buying', 'team'],
+];
+
+/**
+ * @param {string} root
+ * @param {string[][]} layers
+ * @param {string} message
+ * @returns {import('typescript-eslint').ConfigArray}
+ */
+const layerRules = (root, layers, message) =>
+  layers.flatMap((layer, at) =>
+    layer.map((folder) => ({
+      files: [`${root}/${folder}/**/*.{ts,tsx}`],
+      ignores: ['src/**/*.test.{ts,tsx}'],
+      rules: {
+        '@typescript-eslint/no-restricted-imports': [
+          'error',
+          {
+            patterns: [
+              {
+                regex: `^(\\.\\./)+(${layers
+                  .slice(at)
+                  .flat()
+                  .filter((other) => other !== folder)
+                  .join('|')})/`,
+                message,
+              },
+            ],
+          },
+        ],
+      },
+    })),
+  );
 
 export default tseslint.config(
   { ignores: ['dist', '.astro', 'node_modules', '.nib', 'data*', 'test-results'] },
@@ -101,7 +120,30 @@ export default tseslint.config(
       ],
     },
   },
-  ...layerRules,
+  ...layerRules('src/core', coreLayers, 'A folder of the core imports only those below it.'),
+  ...layerRules(
+    'src/islands',
+    islandLayers,
+    'A folder of the interface imports only those below it.',
+  ),
+  {
+    files: ['src/islands/stations/*/**/*.{ts,tsx}'],
+    ignores: ['src/**/*.test.{ts,tsx}'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              regex:
+                '^(\\.\\./)+(workbench|revisions|ledge|stash|buying|team|base|layout|cut|sheet|stations)(/|$)',
+              message: 'A station imports neither another nor the workbench.',
+            },
+          ],
+        },
+      ],
+    },
+  },
   {
     // The core knows no host: no DOM, no Node, no clock, no randomness that is not passed in.
     files: ['src/core/**/*.ts'],
@@ -127,7 +169,7 @@ export default tseslint.config(
           patterns: [
             {
               regex:
-                '^(?!\\.{1,2}/|zod$|papaparse$|dxf-writer$|svgpath$|clipper2-ts$|flatbush$|fast-xml-parser$|fractional-indexing$|svg-path-bbox$)',
+                '^(?!\\.{1,2}/|zod$|papaparse$|dxf-writer$|svgpath$|clipper2-ts$|flatbush$|culori/fn$|fast-xml-parser$|fractional-indexing$|svg-path-bbox$)',
               message: 'The core imports zod and small computation libraries only.',
             },
           ],

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { sql } from 'drizzle-orm';
 import { z } from 'zod';
-import { cutBatchSchema } from '../core/cutting/cutBatch';
+import { storedBatchSchema } from '../core/cutting/cutBatch';
 import { libraryItemSchema } from '../core/plan/libraryItem';
 import { upgradePlan, type PlanIssue } from '../core/plan/upgradePlan';
 import { holdingSchema } from '../core/stash/holding';
@@ -245,7 +245,7 @@ function failureOf(
       return read.success ? undefined : { what, reason: reasonOf(read.error) };
     }
     case 'cutBatches': {
-      const read = cutBatchSchema.safeParse(row['data']);
+      const read = storedBatchSchema.safeParse(row['data']);
       const what = `cut plan of card ${String(row['cardId'])}`;
       return read.success ? undefined : { what, reason: reasonOf(read.error) };
     }

@@ -1,4 +1,6 @@
 import type { AstroCookies } from 'astro';
+import { computeCard } from '../core/compute/computeCard';
+import type { Finding } from '../core/findings/finding';
 import type { Release } from '../core/plan/cardFile';
 import { cardIdSchema } from '../core/plan/ids';
 import type { Library } from '../core/plan/library';
@@ -29,6 +31,8 @@ export interface WorkbenchStart {
   readonly holdings: readonly Holding[];
   /** The accepted cut plan and the work done on it. */
   readonly batch: CutBatch | null;
+  /** What the rules find; left out for a heavy card. */
+  readonly findings?: readonly Finding[];
 }
 
 /** A card for the workbench; one that is heavy is drawn by the browser alone, so that others need not wait for it here. */
@@ -56,6 +60,8 @@ export async function loadWorkbench(
     readHoldings(db),
     findBatch(db, card.id),
   ]);
+  const used = usedLibrary(card.plan, library);
+  const isHeavy = outlinePoints(card.plan, used) > mostPoints;
   const start: WorkbenchStart = {
     cardId: card.id,
     plan: card.plan,
@@ -66,7 +72,7 @@ export async function loadWorkbench(
     isBinned: card.binnedAt !== null,
     holdings,
     batch: batch ?? null,
+    ...(!isHeavy && { findings: computeCard(card.plan, library).findings }),
   };
-  const used = usedLibrary(card.plan, library);
-  return { start, isHeavy: outlinePoints(card.plan, used) > mostPoints };
+  return { start, isHeavy };
 }

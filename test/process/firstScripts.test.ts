@@ -1,7 +1,9 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { stations } from '../../src/islands/stations/stations';
 import { startServer, type RunningServer } from './server';
 
 const port = 4196;
@@ -37,21 +39,28 @@ async function firstScripts(page: string): Promise<ReadonlySet<string>> {
 /** A name the schema library tells its errors by; it stays readable in what is built. */
 const schemas = 'ZodError';
 
+const pages = [
+  '/',
+  ...stations.map(({ id }) => `/card/rain-day/${id}`),
+  '/card/rain-day/revisions',
+  '/stash',
+  '/buying',
+  '/team',
+];
+
+/** Gzipped, in bytes: what a page asks for before anything is done on it. */
+const mostBytes = 130_000;
+
 describe('the first scripts of a page', () => {
-  it.each([
-    '/',
-    '/card/rain-day/base',
-    '/card/rain-day/layout',
-    '/card/rain-day/cut',
-    '/card/rain-day/sheet',
-    '/card/rain-day/revisions',
-    '/stash',
-    '/buying',
-    '/team',
-  ])('of %s check nothing: the schemas come after them', async (page) => {
+  it.each(pages)('of %s check nothing: the schemas come after them', async (page) => {
     const scripts = await firstScripts(page);
     expect(scripts.size).toBeGreaterThan(3);
     expect([...scripts].filter((path) => read(path).includes(schemas))).toEqual([]);
+  });
+
+  it.each(pages)('of %s are under 130 kB gzipped', async (page) => {
+    const sizes = [...(await firstScripts(page))].map((path) => gzipSync(read(path)).length);
+    expect(sizes.reduce((sum, size) => sum + size, 0)).toBeLessThan(mostBytes);
   });
 
   it('leave the schemas to a script that is asked for later', async () => {

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readCardFile } from '../../src/core/plan/cardFile';
-import { CardSaver, type SaveReply } from '../../src/islands/store/cardSaver';
+import { CardSaver, type SaveReply } from '../../src/islands/session/cardSaver';
 import { startRefused, startServer, type RunningServer } from './server';
 
 const port = 4193;

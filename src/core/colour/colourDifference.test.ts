@@ -1,9 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import published from '../../../test/reference/ciede2000-sharma.json';
 import { colourDifference } from './colourDifference';
-import { labOf } from './lab';
+import { labOf, type Lab } from './lab';
 
-const lab = ([l, a, b]: readonly number[]) => ({ l: l ?? NaN, a: a ?? NaN, b: b ?? NaN });
+const lab = ([l, a, b]: readonly number[]): Lab => ({
+  mode: 'lab65',
+  l: l ?? NaN,
+  a: a ?? NaN,
+  b: b ?? NaN,
+});
 
 describe('the difference of two colours', () => {
   // Sharma, Wu, Dalal: The CIEDE2000 color-difference formula, Color Res. Appl. 30 (2005), table 1.

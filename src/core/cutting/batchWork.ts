@@ -39,14 +39,14 @@ export function hashJob({ stocks, kerf, reach }: CutJob): string {
 }
 
 /** The mark of one step of one layout, both counted from 0. A whole sheet that needs no cut has step 0. */
-export function tickKey(stock: string, layout: number, step: number): string {
+export function stepKey(stock: string, layout: number, step: number): string {
   return `${stock}/${layout}/${step}`;
 }
 
 /** The marks of a layout, in the order they are made. */
-export function ticksOf(stock: string, layout: number, { steps }: CutLayout): readonly string[] {
+export function stepKeysOf(stock: string, layout: number, { steps }: CutLayout): readonly string[] {
   return Array.from({ length: Math.max(1, steps.length) }, (_, step) =>
-    tickKey(stock, layout, step),
+    stepKey(stock, layout, step),
   );
 }
 
@@ -57,26 +57,26 @@ export function startBatch(job: CutJob, plan: CutPlan, at: string): CutBatch {
     acceptedAt: at,
     wanted: wantedRows(job),
     plan,
-    ticks: [],
+    doneSteps: [],
     taken: null,
   };
 }
 
 /** Marks a step done, or not done after all. */
-export function tick(batch: CutBatch, key: string, isDone: boolean): CutBatch {
-  const others = batch.ticks.filter((each) => each !== key);
-  return { ...batch, ticks: isDone ? [...others, key] : others };
+export function markStep(batch: CutBatch, key: string, isDone: boolean): CutBatch {
+  const others = batch.doneSteps.filter((each) => each !== key);
+  return { ...batch, doneSteps: isDone ? [...others, key] : others };
 }
 
 /** How many steps of the plan are done, of how many. */
-export function workDone({ plan, ticks }: CutBatch): {
+export function workDone({ plan, doneSteps }: CutBatch): {
   readonly done: number;
   readonly all: number;
 } {
   const steps = plan.stocks.flatMap(({ stock, layouts }) =>
-    layouts.flatMap((layout, at) => ticksOf(stock.id, at, layout)),
+    layouts.flatMap((layout, at) => stepKeysOf(stock.id, at, layout)),
   );
-  const marked = new Set(ticks);
+  const marked = new Set(doneSteps);
   return { done: steps.filter((key) => marked.has(key)).length, all: steps.length };
 }
 
@@ -100,7 +100,7 @@ export function resumeBatch(batch: CutBatch, job: CutJob, rest: CutPlan, at: str
   const joined = [...stocks, ...only.map((each) => joinDone([each], emptied(each.cuts)))];
   return {
     ...startBatch(job, { ...rest, stocks: joined.map(({ cuts }) => cuts) }, at),
-    ticks: joined.flatMap(({ ticks }) => ticks),
+    doneSteps: joined.flatMap(({ doneSteps }) => doneSteps),
     taken: batch.taken,
   };
 }
@@ -146,12 +146,14 @@ interface DoneStock {
   readonly layouts: readonly { readonly layout: CutLayout; readonly at: number }[];
 }
 
-function doneStocks({ plan, ticks }: CutBatch): readonly DoneStock[] {
-  const done = new Set(ticks);
+function doneStocks({ plan, doneSteps }: CutBatch): readonly DoneStock[] {
+  const done = new Set(doneSteps);
   return plan.stocks.flatMap((cuts) => {
     const layouts = cuts.layouts
       .map((layout, at) => ({ layout, at }))
-      .filter(({ layout, at }) => ticksOf(cuts.stock.id, at, layout).every((key) => done.has(key)));
+      .filter(({ layout, at }) =>
+        stepKeysOf(cuts.stock.id, at, layout).every((key) => done.has(key)),
+      );
     return layouts.length > 0 ? [{ stock: cuts.stock, cuts, layouts }] : [];
   });
 }
@@ -160,7 +162,7 @@ function doneStocks({ plan, ticks }: CutBatch): readonly DoneStock[] {
 function joinDone(
   done: readonly DoneStock[],
   next: StockCuts,
-): { readonly cuts: StockCuts; readonly ticks: readonly string[] } {
+): { readonly cuts: StockCuts; readonly doneSteps: readonly string[] } {
   const layouts = done
     .filter(({ stock }) => stock.id === next.stock.id)
     .flatMap((each) => each.layouts.map(({ layout }) => layout));
@@ -175,7 +177,7 @@ function joinDone(
       count: next.count + count,
       bound: next.bound + count,
     },
-    ticks: layouts.flatMap((layout, at) => ticksOf(next.stock.id, at, layout)),
+    doneSteps: layouts.flatMap((layout, at) => stepKeysOf(next.stock.id, at, layout)),
   };
 }
 

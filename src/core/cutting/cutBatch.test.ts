@@ -7,15 +7,15 @@ import type { Plan } from '../plan/plan';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { emptyHolding } from '../stash/holdings';
 import { highsCoverSolver } from './coverSolver';
-import { cutBatchSchema, type CutBatch } from './cutBatch';
+import { cutBatchSchema, storedBatchSchema, type CutBatch } from './cutBatch';
 import {
   compareBatch,
   hashJob,
   piecesCut,
   resumeBatch,
   startBatch,
-  tick,
-  ticksOf,
+  markStep,
+  stepKeysOf,
 } from './batchWork';
 import { cutJob, type CutAlready } from './cutJob';
 import type { CutPlan } from './cutPlan';
@@ -41,9 +41,9 @@ const cutLayouts = (batch: CutBatch, stock: number, count: number): CutBatch => 
   if (!own) throw new Error('cutLayouts: no such stock');
   const keys = own.layouts
     .slice(0, count)
-    .flatMap((layout, index) => ticksOf(own.stock.id, index, layout));
+    .flatMap((layout, index) => stepKeysOf(own.stock.id, index, layout));
   expect(keys.length).toBeGreaterThan(0);
-  return keys.reduce((next, key) => tick(next, key, true), batch);
+  return keys.reduce((next, key) => markStep(next, key, true), batch);
 };
 const piecesOf = (plan: CutPlan) =>
   plan.stocks.reduce(
@@ -102,10 +102,12 @@ describe('what the stash has', () => {
 describe('the work on a plan', () => {
   it('is marked and unmarked, and is of the schema it is kept in', () => {
     const batch = begin(twelve);
-    const one = tick(tick(batch, 'moss/0/0', true), 'moss/0/0', true);
-    expect(one.ticks).toEqual(['moss/0/0']);
-    expect(tick(one, 'moss/0/0', false)).toEqual(batch);
+    const one = markStep(markStep(batch, 'moss/0/0', true), 'moss/0/0', true);
+    expect(one.doneSteps).toEqual(['moss/0/0']);
+    expect(markStep(one, 'moss/0/0', false)).toEqual(batch);
     expect(cutBatchSchema.parse(one)).toEqual(one);
+    const { doneSteps, ...rest } = one;
+    expect(storedBatchSchema.parse({ ...rest, ticks: doneSteps })).toEqual(one);
   });
 
   it('counts a sheet only when its last cut is made', () => {
@@ -117,10 +119,10 @@ describe('the work on a plan', () => {
     const index = stock?.layouts.findIndex(({ steps }) => steps.length > 1) ?? 0;
     const layout = stock?.layouts[index];
     if (!stock || !layout) throw new Error('no layout of several steps');
-    const [last = '', ...rest] = ticksOf(stock.stock.id, index, layout).toReversed();
-    const begun = rest.reduce((next, key) => tick(next, key, true), batch);
+    const [last = '', ...rest] = stepKeysOf(stock.stock.id, index, layout).toReversed();
+    const begun = rest.reduce((next, key) => markStep(next, key, true), batch);
     expect(piecesCut(begun)).toEqual([]);
-    const done = piecesCut(tick(begun, last, true));
+    const done = piecesCut(markStep(begun, last, true));
     expect(done).toHaveLength(layout.pieces.length);
     expect(done.every(({ count }) => count === layout.times)).toBe(true);
   });

@@ -22,12 +22,20 @@ export const cutBatchSchema = z
     acceptedAt: z.iso.datetime(),
     wanted: z.array(wantedSchema),
     plan: cutPlanSchema,
-    /** What is done, by `tickKey`. */
-    ticks: z.array(z.string()).max(20_000),
+    /** What is done, by `stepKey`. */
+    doneSteps: z.array(z.string()).max(20_000),
     /** What was taken out of the stash for it; null until that is done. */
     taken: z.array(takingSchema).nullable(),
   })
   .meta({ id: 'CutBatch' });
+
+/** As it may have been kept: what is done was called otherwise before. */
+export const storedBatchSchema = z.preprocess((batch) => {
+  const isOld = typeof batch === 'object' && batch !== null && 'ticks' in batch;
+  if (!isOld) return batch;
+  const { ticks, ...rest } = batch;
+  return { ...rest, doneSteps: ticks };
+}, cutBatchSchema);
 
 export type CutBatch = Immutable<z.output<typeof cutBatchSchema>>;
 export type WantedRow = CutBatch['wanted'][number];

@@ -2,7 +2,7 @@ import type { CutPlan } from '../../core/cutting/cutPlan';
 import type { Release } from '../../core/plan/cardFile';
 import { countWords } from '../../core/words/countWords';
 import { joinWords } from '../../core/words/phrases';
-import type { Planning } from '../cut/planner';
+import type { Planning } from '../planning/planner';
 
 /** What is missing in a buying list that is not complete; undefined once it is. */
 export function openWords(

@@ -21,7 +21,7 @@ import { cardAfter, cardBelow, ledgeRows, reduction, scale, usualWidth } from '.
 import { Ledges, type LedgesHandle } from './Ledges';
 import { nextWords } from './ledgeWords';
 import { MoveDialog } from './MoveDialog';
-import { NameBar } from './NameBar';
+import { NameBar } from '../parts/NameBar';
 import { NewCardDialog } from './NewCardDialog';
 import { useImport } from './useImport';
 import { usePictures, type Pictures } from './usePictures';

@@ -2,11 +2,11 @@ import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/re
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { library, ticksOf } from '../../../test/support/plans';
 import { cardFormats } from '../../core/paper/cardFormats';
-import { postJson } from '../store/postJson';
+import { postJson } from '../wire/postJson';
 import { stocksOf } from '../../core/plan/library';
 import { NewCardDialog } from './NewCardDialog';
 
-vi.mock('../store/postJson', () => ({ postJson: vi.fn() }));
+vi.mock('../wire/postJson', () => ({ postJson: vi.fn() }));
 const post = vi.mocked(postJson);
 
 beforeEach(() => {

@@ -5,7 +5,7 @@ import type { Stock } from '../../core/plan/libraryItem';
 import { firstFormat, FormatFields, readFormat } from '../parts/FormatFields';
 import { FormDialog } from '../parts/FormDialog';
 import { ReleaseSelect } from '../parts/ReleaseSelect';
-import { postJson } from '../store/postJson';
+import { postJson } from '../wire/postJson';
 
 interface Props {
   readonly releases: readonly Release[];

@@ -1,5 +1,5 @@
 import { useRef } from 'react';
-import { postJson } from '../store/postJson';
+import { postJson } from '../wire/postJson';
 
 /** A hidden file picker and what opens it; a card file that is taken in is opened. */
 export function useImport(

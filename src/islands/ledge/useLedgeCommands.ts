@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { StandingCard } from '../../core/compute/standingCard';
 import type { Release } from '../../core/plan/cardFile';
-import { postJson } from '../store/postJson';
+import { postJson } from '../wire/postJson';
 
 /** What is told at the foot of the Ledge, with the way back where there is one. */
 export interface LedgeMessage {

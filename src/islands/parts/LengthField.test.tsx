@@ -100,3 +100,46 @@ describe('a field for a length', () => {
     expect(onCommit).not.toHaveBeenCalled();
   });
 });
+
+describe('a distance that may be negative', () => {
+  it('is read with its sign, and steps across zero', () => {
+    const onCommit = vi.fn();
+    render(
+      <LengthField
+        label="from the left"
+        value={{ ticks: 0 as never }}
+        unit="in"
+        isSigned
+        onPreview={vi.fn()}
+        onCommit={onCommit}
+      />,
+    );
+    const field = screen.getByLabelText('from the left');
+    fireEvent.keyDown(field, { key: 'ArrowDown' });
+    expect((field as HTMLInputElement).value).toBe('-1/16');
+    fireEvent.change(field, { target: { value: '-1/4' } });
+    fireEvent.keyDown(field, { key: 'Enter' });
+    expect(onCommit).toHaveBeenCalledWith({ ticks: -101_600, typed: '-1/4' });
+  });
+});
+
+describe('a field that goes away', () => {
+  it('takes back what was typed in it, and leaves the preview of another alone', () => {
+    const onPreview = vi.fn();
+    const field = () => (
+      <LengthField
+        label="from the left"
+        value={{ ticks: 0 as never }}
+        unit="in"
+        onPreview={onPreview}
+        onCommit={vi.fn()}
+      />
+    );
+    render(field()).unmount();
+    expect(onPreview).not.toHaveBeenCalled();
+    const typing = render(field());
+    fireEvent.change(screen.getByLabelText('from the left'), { target: { value: '1/4' } });
+    typing.unmount();
+    expect(onPreview).toHaveBeenLastCalledWith(undefined);
+  });
+});

@@ -3,7 +3,7 @@ import { timesLength, type Unit } from '../../core/length/length';
 import { asTyped } from '../../core/length/typedLength';
 import { parseSize } from '../../core/length/parseLength';
 import type { DieSet } from '../../core/plan/libraryItem';
-import { postJson } from '../store/postJson';
+import { postJson } from '../wire/postJson';
 import { lengthIssueSentence } from '../words/lengthIssueSentence';
 import { FormDialog } from './FormDialog';
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Release } from '../../core/plan/cardFile';
-import { postJson } from '../store/postJson';
+import { postJson } from '../wire/postJson';
 import { FormDialog } from './FormDialog';
 
 interface Props {

@@ -3,7 +3,7 @@ import { millimetres } from '../../core/length/length';
 import { asTyped, type TypedLength } from '../../core/length/typedLength';
 import { sheetIds, sheets, type SheetId } from '../../core/paper/sheets';
 import type { Stock } from '../../core/plan/libraryItem';
-import { postJson } from '../store/postJson';
+import { postJson } from '../wire/postJson';
 import { FormDialog } from './FormDialog';
 import { LengthField } from './LengthField';
 

@@ -1,30 +1,14 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import type { Unit } from '../../core/length/length';
-import type { Designer, Release } from '../../core/plan/cardFile';
-import type { Edit } from '../../core/plan/edit';
+import type { Designer } from '../../core/plan/cardFile';
 import { editBetween } from '../../core/plan/editBetween';
-import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
-import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { useKeys } from '../parts/useKeys';
 import { changeSentences } from '../words/changeSentences';
 import type { ChangeWords } from '../words/changeWords';
 import { clockWords, momentDay } from '../words/momentWords';
+import { useCardSession } from '../session/CardSession';
 import { CompareVersions } from './CompareVersions';
 import { sittingsOf, walkRevisions, type Revision, type WalkedRevision } from './walkRevisions';
-
-interface Props {
-  readonly cardId: string;
-  /** The card as it is now. */
-  readonly plan: Plan;
-  readonly card: ResolvedCard;
-  readonly revision: number;
-  readonly library: Library;
-  readonly releases: readonly Release[];
-  readonly unit: Unit;
-  readonly onFlush: () => Promise<void>;
-  readonly onCommit: (edit: Edit) => void;
-}
 
 interface Loaded {
   readonly start: Plan;
@@ -33,8 +17,8 @@ interface Loaded {
 }
 
 /** Every save of the card with what it changed; two versions side by side; an old one taken back. */
-export function Revisions(props: Props) {
-  const { cardId, plan, card, revision, library, releases, unit, onFlush } = props;
+export function Revisions() {
+  const { cardId, plan, card, revision, library, releases, unit, flush, commit } = useCardSession();
   const [loaded, setLoaded] = useState<Loaded>();
   const [failure, setFailure] = useState('');
   const [chosen, setChosen] = useState<number>();
@@ -42,7 +26,7 @@ export function Revisions(props: Props) {
 
   const load = useCallback(
     async (before?: number) => {
-      await onFlush();
+      await flush();
       const reply = await fetchRun(cardId, before);
       if (typeof reply === 'string') return setFailure(reply);
       setFailure('');
@@ -52,7 +36,7 @@ export function Revisions(props: Props) {
           : reply,
       );
     },
-    [cardId, onFlush],
+    [cardId, flush],
   );
   // A save made here, such as a restored revision, comes into the list.
   useEffect(() => void load(), [load, revision]);
@@ -70,7 +54,7 @@ export function Revisions(props: Props) {
   const isLikeNow = back?.kind === 'batch' && back.edits.length === 0;
   const restore = () => {
     if (!back || isLikeNow) return false;
-    props.onCommit(back);
+    commit(back);
     return true;
   };
   const walk = (rows: number) => {

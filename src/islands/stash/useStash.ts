@@ -5,7 +5,7 @@ import type { Library } from '../../core/plan/library';
 import type { Holding } from '../../core/stash/holding';
 import { emptyHolding } from '../../core/stash/holdings';
 import type { StashChange } from '../../core/stash/stashChange';
-import { postJson } from '../store/postJson';
+import { postJson } from '../wire/postJson';
 
 export interface StashState {
   readonly items: ReadonlyMap<LibraryId, LibraryItem>;

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import type { Habits } from '../../core/plan/habits';
-import { NameBar } from '../ledge/NameBar';
+import { NameBar } from '../parts/NameBar';
 import { DayField } from '../parts/DayField';
 import { HabitsForm } from '../parts/HabitsForm';
 import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
@@ -12,7 +12,7 @@ import { TextField } from '../parts/TextField';
 import { rememberUnit } from '../parts/UnitSwitch';
 import { useIsLive } from '../parts/useIsLive';
 import { useKeys } from '../parts/useKeys';
-import { postJson } from '../store/postJson';
+import { postJson } from '../wire/postJson';
 import { clockWords } from '../words/momentWords';
 
 interface House {

@@ -107,7 +107,7 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
     case 'short-supply':
       return data.unit === 'use'
         ? `${name} is not in the stash any more. Get it, or take something else.`
-        : `${name}: the batch takes ${amountWords(data.batch, data.unit, data.sheet)}, and ${amountWords(data.lacking, data.unit, data.sheet)} of it ${data.lacking === 1 ? 'is' : 'are'} lacking. Get it, or make fewer.`;
+        : `${name}: the batch takes ${amountWords(data.batch, data.unit, data.sheet)}, ${amountWords(data.lacking, data.unit, data.sheet)} more than the stash has. Get more, or make fewer.`;
     case 'even-number':
       return `${data.count} gems or dots; odd numbers look settled. Add one, or take one away.`;
     case 'easier-figures': {

@@ -17,7 +17,8 @@ import { lengthIssueCodes } from '../../core/length/lengthIssue';
 import type { PieceId } from '../../core/plan/ids';
 import type { Piece } from '../../core/plan/piece';
 import { dayWords } from '../../core/prose/dayWords';
-import { findingSentence, remedySentence } from './findingSentence';
+import { findingSentence } from './findingSentence';
+import { remedySentence } from './remedySentence';
 import { lengthIssueSentence } from './lengthIssueSentence';
 import { sizeOriginSentence } from './originSentence';
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Plan } from '../../core/plan/plan';
 import { Dialog } from '../parts/Dialog';
-import { postJson } from '../store/postJson';
+import { postJson } from '../wire/postJson';
 
 interface Props {
   readonly cardId: string;

@@ -15,7 +15,7 @@ function show(plan: Plan) {
   const { findings } = computeCard(plan, library);
   const onHabits = vi.fn();
   const handlers = { onCommit, onSelect, onHabits };
-  render(<FindingsLine findings={findings} unit="in" {...handlers} />);
+  render(<FindingsLine findings={findings} lead={findings[0]} unit="in" {...handlers} />);
   return { findings, onCommit, onSelect };
 }
 
@@ -43,13 +43,13 @@ describe('the line of findings', () => {
     const entries = screen.getAllByRole('listitem');
     expect(entries).toHaveLength(findings.length);
     fireEvent.click(screen.getByRole('button', { name: /^Panel B: the border/ }));
-    expect(onSelect).toHaveBeenCalledWith(findings.find(({ name }) => name === 'Panel'));
+    expect(onSelect).toHaveBeenCalledWith(findings.find(({ subject }) => subject.name === 'Panel'));
     fireEvent.click(screen.getAllByRole('button', { name: 'Leave it so' })[1] ?? document.body);
     const [edit] = onCommit.mock.calls[0] ?? [];
     const outcome = edit && applyEdit(uneven, edit);
     if (!outcome?.ok) throw new Error('the edit does not apply');
     const left = computeCard(outcome.plan, library).findings;
-    expect(left.map(({ name }) => name)).toEqual(['Wide']);
+    expect(left.map(({ subject }) => subject.name)).toEqual(['Wide']);
   });
 
   it('lists old and new figures of an easier stack when it is opened', () => {

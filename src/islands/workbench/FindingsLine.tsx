@@ -5,10 +5,14 @@ import { pieceOfSubject, subjectKey } from '../../core/findings/subject';
 import type { Unit } from '../../core/length/length';
 import type { Edit } from '../../core/plan/edit';
 import { EasierTable } from './EasierTable';
-import { findingSentence, remedySentence } from '../words/findingSentence';
+import { findingSentence } from '../words/findingSentence';
+import { remedySentence } from '../words/remedySentence';
 
 interface Props {
-  readonly findings: readonly Finding[];
+  /** Undefined while nothing was looked for yet. */
+  readonly findings: readonly Finding[] | undefined;
+  /** The one to tell first. */
+  readonly lead: Finding | undefined;
   readonly unit: Unit;
   readonly onCommit: (edit: Edit) => void;
   readonly onSelect: (finding: Finding) => void;
@@ -24,18 +28,17 @@ const severityWords = {
   habit: ['against the habit', 'against the habit'],
 } as const;
 
-/** One line at the foot with the gravest finding and its remedies; the rest opens upward. */
-export function FindingsLine({ findings, unit, onCommit, onSelect, onHabits }: Props) {
+/** One line at the foot with the finding that concerns what one is at and its remedies; the rest opens upward. */
+export function FindingsLine({ findings, lead, unit, onCommit, onSelect, onHabits }: Props) {
   const [isOpen, setOpen] = useState(false);
-  const [first] = findings;
-  if (!first)
+  if (!findings || !lead)
     return (
       <footer className="border-hairline text-muted flex h-[45px] items-center border-t bg-white px-[18px] print:hidden">
-        Nothing to mend on this card.
+        {findings ? 'Nothing to mend on this card.' : 'Looking the card over…'}
         <HabitsButton onHabits={onHabits} />
       </footer>
     );
-  const count = findings.filter(({ severity }) => severity === first.severity).length;
+  const count = findings.filter(({ severity }) => severity === lead.severity).length;
   return (
     <footer className="border-hairline relative z-20 border-t bg-white print:hidden">
       {isOpen && (
@@ -43,9 +46,9 @@ export function FindingsLine({ findings, unit, onCommit, onSelect, onHabits }: P
           id="all-findings"
           className="border-hairline absolute inset-x-0 bottom-full max-h-[60vh] overflow-auto border-t bg-white px-[18px] py-2"
         >
-          {findings.map((finding) => (
+          {findings.map((finding, at) => (
             <li
-              key={`${finding.data.rule} ${subjectKey(finding.subject)}`}
+              key={`${finding.data.rule} ${subjectKey(finding.subject)} ${at}`}
               className="border-hairline flex flex-wrap items-center gap-x-3 gap-y-1 border-b py-2 last:border-0"
             >
               <Severity finding={finding} count={1} />
@@ -77,15 +80,15 @@ export function FindingsLine({ findings, unit, onCommit, onSelect, onHabits }: P
         className="flex min-h-[45px] flex-wrap items-center gap-x-3 gap-y-1 px-[18px] py-1"
         aria-live="polite"
       >
-        <Severity finding={first} count={count} />
+        <Severity finding={lead} count={count} />
         <button
           type="button"
           className="text-left underline-offset-4 hover:underline"
-          onClick={() => onSelect(first)}
+          onClick={() => onSelect(lead)}
         >
-          {findingSentence(first, unit)}
+          {findingSentence(lead, unit)}
         </button>
-        {first.remedies.map((remedy, index) => (
+        {lead.remedies.map((remedy, index) => (
           <span key={remedy.id} className="flex items-center gap-2">
             <RemedyButton remedy={remedy} unit={unit} onCommit={onCommit} />
             {remedyKeys[index] && <kbd className="key">{remedyKeys[index]}</kbd>}

@@ -1,4 +1,4 @@
-import type { SaveState } from '../store/cardSaver';
+import type { SaveState } from '../session/cardSaver';
 import { clockWords } from '../words/momentWords';
 
 interface Props {

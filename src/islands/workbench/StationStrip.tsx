@@ -1,45 +1,49 @@
 import type { Finding } from '../../core/findings/finding';
-import { stations, type StationId, type ViewId } from './stations';
+import { useCardSession } from '../session/CardSession';
+import { byStation } from '../session/useFindings';
+import { stations } from '../stations/stations';
 
-interface Props {
-  readonly current: ViewId;
-  readonly cardId: string;
-  /** What each station says of the card in one figure. */
-  readonly figures: Readonly<Record<StationId, string>>;
-  readonly findings: readonly Finding[];
-  readonly onGo: (station: StationId) => void;
-}
-
-/** The stations as a measuring strip, each with its live figure; a ring counts its findings. */
-export function StationStrip({ current, cardId, figures, findings, onGo }: Props) {
+/** The stations as a measuring strip, each with its live figure; a ring counts the findings that are mended there. */
+export function StationStrip() {
+  const session = useCardSession();
+  const { cardId, view, go } = session;
+  const findings = byStation(stations, session.findings ?? []);
   return (
     <nav
       aria-label="Stations"
       className="border-control relative h-[62px] border-b bg-white px-[18px] print:hidden"
     >
       <ul className="relative z-10 flex h-full">
-        {stations.map(({ id, name }) => (
-          <li key={id} className="border-hairline w-[156px] border-l last:border-r">
-            <a
-              href={`/card/${cardId}/${id}`}
-              aria-current={id === current ? 'page' : undefined}
-              className={`relative block h-full px-3 pt-2 ${id === current ? 'bg-violet text-white' : 'hover:bg-violet-wash'}`}
-              onClick={(event) => {
-                if (event.metaKey || event.ctrlKey || event.shiftKey) return;
-                event.preventDefault();
-                onGo(id);
-              }}
-            >
-              <span className="font-heading block text-[17px] leading-6 font-semibold">{name}</span>
-              <span className={`block leading-5 ${id === current ? '' : 'text-muted'}`}>
-                {figures[id]}
-              </span>
-              {id === 'base' && findings.length > 0 && (
-                <FindingRing findings={findings} isOnViolet={id === current} />
-              )}
-            </a>
-          </li>
-        ))}
+        {stations.map((station) => {
+          const { id, name } = station;
+          const { text, isOld } = station.figure(session);
+          const own = findings[id] ?? [];
+          return (
+            <li key={id} className="border-hairline w-[156px] border-l last:border-r">
+              <a
+                href={`/card/${cardId}/${id}`}
+                aria-current={id === view ? 'page' : undefined}
+                className={`relative block h-full px-3 pt-2 ${id === view ? 'bg-violet text-white' : 'hover:bg-violet-wash'}`}
+                onClick={(event) => {
+                  if (event.metaKey || event.ctrlKey || event.shiftKey) return;
+                  event.preventDefault();
+                  go(id);
+                }}
+              >
+                <span className="font-heading block text-[17px] leading-6 font-semibold">
+                  {name}
+                </span>
+                <span
+                  aria-busy={isOld}
+                  className={`block leading-5 ${id === view ? '' : 'text-muted'} ${isOld ? 'opacity-60' : ''}`}
+                >
+                  {text}
+                </span>
+                {own.length > 0 && <FindingRing findings={own} isOnViolet={id === view} />}
+              </a>
+            </li>
+          );
+        })}
       </ul>
       <RulerMarks />
     </nav>

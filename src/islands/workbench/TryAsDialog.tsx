@@ -12,7 +12,7 @@ import { FacePicture } from '../parts/FacePicture';
 import { FormatFields, readFormat, type FormatChoice } from '../parts/FormatFields';
 import { FormDialog } from '../parts/FormDialog';
 import { newPieceId } from '../parts/newPieceId';
-import { postJson } from '../store/postJson';
+import { postJson } from '../wire/postJson';
 import { reformatWords } from '../words/reformatWords';
 import { cutText } from '../../core/text/cutText';
 

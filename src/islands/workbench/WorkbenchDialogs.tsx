@@ -1,14 +1,14 @@
 import { lazy, Suspense } from 'react';
-import type { Unit } from '../../core/length/length';
-import type { Release } from '../../core/plan/cardFile';
-import type { Edit } from '../../core/plan/edit';
-import type { Library } from '../../core/plan/library';
-import type { LibraryItem, LibraryRef } from '../../core/plan/libraryItem';
-import { KeysDialog } from '../parts/KeysDialog';
-import type { CardPlan } from '../store/useCardPlan';
-import { workbenchKeys } from './workbenchKeys';
+import type { LibraryItem } from '../../core/plan/libraryItem';
+import { useCardSession } from '../session/CardSession';
+import type { SessionControls } from '../session/useSession';
+import { stations } from '../stations/stations';
+import { revisionKeys, workbenchKeys } from './workbenchKeys';
 
 // A dialog is loaded when it is first wanted.
+const KeysDialog = lazy(async () => ({
+  default: (await import('../parts/KeysDialog')).KeysDialog,
+}));
 const NewDiesDialog = lazy(async () => ({
   default: (await import('../parts/NewDiesDialog')).NewDiesDialog,
 }));
@@ -24,29 +24,17 @@ const ConflictDialog = lazy(async () => ({
   default: (await import('./ConflictDialog')).ConflictDialog,
 }));
 
-/** What is asked or shown over the workbench, one at a time; `take` is told what was added to the stash. */
-export type WorkbenchDialog =
-  | { readonly kind: 'keys' | 'habits' | 'try-as' | 'release' }
-  | { readonly kind: 'stock' | 'dies'; readonly take: (ref: LibraryRef) => void };
-
 interface Props {
-  readonly open: WorkbenchDialog | undefined;
-  readonly cardId: string;
-  readonly state: CardPlan;
-  readonly library: Library;
-  readonly unit: Unit;
+  readonly controls: SessionControls;
   readonly areKeysOn: boolean;
   readonly onKeysOn: (areOn: boolean) => void;
-  readonly onChange: (edit: Edit) => void;
-  readonly onRelease: (release: Release) => void;
-  readonly onItem: (item: LibraryItem) => void;
-  readonly onClose: () => void;
 }
 
 /** The dialogs of the workbench; the choice after a save that could not be kept goes before the others. */
 export function WorkbenchDialogs(props: Props) {
-  const { cardId, state } = props;
-  const { saveState, plan } = state;
+  const { cardId, plan } = useCardSession();
+  const { state } = props.controls;
+  const { saveState } = state;
   return (
     <Suspense fallback={null}>
       <OpenDialog {...props} />
@@ -63,27 +51,29 @@ export function WorkbenchDialogs(props: Props) {
   );
 }
 
-function OpenDialog(props: Props) {
-  const { open, cardId, state, library, unit, onChange, onClose } = props;
-  const { plan } = state;
-  switch (open?.kind) {
+function OpenDialog({ controls, areKeysOn, onKeysOn }: Props) {
+  const { cardId, plan, library, unit, view, commit, flush } = useCardSession();
+  const { asked, closeAsked: close } = controls;
+  switch (asked?.kind) {
     case undefined:
       return null;
-    case 'keys':
+    case 'keys': {
+      const own = stations.find(({ id }) => id === view)?.keys ?? revisionKeys;
       return (
         <KeysDialog
-          keys={workbenchKeys}
-          areKeysOn={props.areKeysOn}
-          onKeysOn={props.onKeysOn}
-          onClose={onClose}
+          keys={[...own, ...workbenchKeys]}
+          areKeysOn={areKeysOn}
+          onKeysOn={onKeysOn}
+          onClose={close}
         />
       );
+    }
     case 'habits':
       return (
         <HabitsDialog
           habits={plan.habits}
-          onChange={(habits) => onChange({ kind: 'set-habits', change: habits })}
-          onClose={onClose}
+          onChange={(habits) => commit({ kind: 'set-habits', change: habits })}
+          onClose={close}
         />
       );
     case 'try-as':
@@ -93,36 +83,36 @@ function OpenDialog(props: Props) {
           plan={plan}
           library={library}
           unit={unit}
-          onFlush={state.flush}
-          onClose={onClose}
+          onFlush={flush}
+          onClose={close}
         />
       );
     case 'release':
       return (
         <NewReleaseDialog
-          onClose={onClose}
+          onClose={close}
           onDone={(release) => {
-            props.onRelease(release);
-            onChange({ kind: 'set-about', change: { releaseId: release.id } });
-            onClose();
+            controls.addRelease(release);
+            commit({ kind: 'set-about', change: { releaseId: release.id } });
+            close();
           }}
         />
       );
     case 'stock':
     case 'dies': {
-      const { kind, take } = open;
+      const { kind, take } = asked;
       const done = (item: LibraryItem) => {
-        props.onItem(item);
+        controls.addItem(item);
         take({ id: item.id, version: item.version });
-        onClose();
+        close();
       };
       return kind === 'stock' ? (
-        <NewStockDialog onClose={onClose} onDone={done} />
+        <NewStockDialog onClose={close} onDone={done} />
       ) : (
-        <NewDiesDialog unit={unit} onClose={onClose} onDone={done} />
+        <NewDiesDialog unit={unit} onClose={close} onDone={done} />
       );
     }
     default:
-      throw new TypeError(`OpenDialog: unknown kind ${JSON.stringify(open satisfies never)}`);
+      throw new TypeError(`OpenDialog: unknown kind ${JSON.stringify(asked satisfies never)}`);
   }
 }

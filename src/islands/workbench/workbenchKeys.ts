@@ -1,35 +1,25 @@
 import type { KeyLine } from '../parts/KeysDialog';
+import { stations } from '../stations/stations';
 
-/** The keys of the workbench, as its help lists them. */
+/** The keys of the revisions, as the help lists them. */
+export const revisionKeys: readonly KeyLine[] = [
+  ['↑ ↓', 'go from revision to revision'],
+  ['t', 'restore the chosen revision'],
+];
+
+/** The keys that are the same everywhere on the workbench. */
 export const workbenchKeys: readonly KeyLine[] = [
-  ['↑ ↓', 'go from layer to layer; in a field, a mark up or down'],
-  ['Enter', 'go into the layer’s figure; in a field, keep it'],
+  ['[ ]', 'in a field: a mark down, a mark up; arrows do the same'],
+  ['Enter', 'in a field: keep the figure'],
   ['Esc', 'take back what is being typed'],
-  ['[ ]', 'in a field: a mark down, a mark up'],
-  ['a', 'add a layer on the selected one, or on the face shown'],
-  ['i', 'add a layer inside'],
-  ['r', 'build a mat outward round the layer'],
-  ['d', 'copy the layer, or its whole group'],
-  ['o', 'turn the layer off, or on again'],
-  ['Alt ↑ ↓', 'move the layer up or down'],
-  ['Delete', 'remove the layer'],
-  ['a t s g l x', 'on Layout: add an image, words, a die cut, a gem, a line, a stencil'],
-  ['o', 'on Layout: cut the image out'],
-  ['Ctrl C, Ctrl V', 'on Layout: copy, and put down here or on another card'],
-  ['arrows', 'on Layout: move by a mark; with Shift, by a hair'],
-  [', .', 'on Layout: turn by a degree'],
-  ['c v', 'on Layout: centre across, centre down'],
-  ['p y', 'on Layout: show the free places, take the best'],
-  ['n b', 'on Layout: the next piece, the one before'],
-  ['f', 'turn the card to its next face'],
   ['e w', 'use the first or second remedy of the finding shown'],
   ['k', 'keep the sizes after a move'],
-  ['q', 'try the design as another format'],
   ['u', 'swap the leading unit'],
-  ['1 2 6 8', 'go to Base, Layout, Cut, Sheet'],
+  [
+    stations.map(({ digit }) => digit).join(' '),
+    `go to ${stations.map(({ name }) => name).join(', ')}`,
+  ],
   ['h', 'see the revisions'],
-  ['t', 'restore the chosen revision'],
-  ['p', 'print, on Cut and Sheet'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, do again'],
   ['?', 'these keys'],
 ];

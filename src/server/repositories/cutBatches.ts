@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import { cutBatchSchema, type CutBatch } from '../../core/cutting/cutBatch';
+import { cutBatchSchema, storedBatchSchema, type CutBatch } from '../../core/cutting/cutBatch';
 import type { CardId } from '../../core/plan/ids';
 import type { Holding } from '../../core/stash/holding';
 import { giveBack, takeFrom } from '../../core/stash/takeFrom';
@@ -14,7 +14,7 @@ export async function findBatch(
   cardId: CardId,
 ): Promise<CutBatch | undefined> {
   const [row] = await db.select().from(cutBatches).where(eq(cutBatches.cardId, cardId));
-  return row && cutBatchSchema.parse(row.data);
+  return row && storedBatchSchema.parse(row.data);
 }
 
 /**

@@ -83,7 +83,7 @@ describe('what a batch takes', () => {
     acceptedAt: '2027-03-09T18:30:00.000Z',
     wanted: [],
     plan: { copies: 1, stocks: [], unknown: [], pending: [] },
-    ticks: [],
+    doneSteps: [],
     taken: null,
   };
   async function start(): Promise<{ card: CardId; holding: Holding; takings: Taking[] }> {
@@ -160,8 +160,8 @@ describe('what a batch takes', () => {
     const { card, holding, takings } = await start();
     await keepBatch(db, card, batch);
     const taken = (await takeForBatch(db, card, takings))?.batch.taken;
-    await keepBatch(db, card, { ...batch, ticks: ['moss/0/0'], taken: null });
-    expect(await findBatch(db, card)).toMatchObject({ ticks: ['moss/0/0'], taken });
+    await keepBatch(db, card, { ...batch, doneSteps: ['moss/0/0'], taken: null });
+    expect(await findBatch(db, card)).toMatchObject({ doneSteps: ['moss/0/0'], taken });
     expect(await dropBatch(db, card)).toBe(false);
     await giveBackForBatch(db, card);
     await keepBatch(db, card, { ...batch, taken: taken ?? null });
@@ -172,8 +172,8 @@ describe('what a batch takes', () => {
 
   it('keeps ticks, and is given up', async () => {
     const { card } = await start();
-    await keepBatch(db, card, { ...batch, ticks: ['moss/0/0'] });
-    expect((await findBatch(db, card))?.ticks).toEqual(['moss/0/0']);
+    await keepBatch(db, card, { ...batch, doneSteps: ['moss/0/0'] });
+    expect((await findBatch(db, card))?.doneSteps).toEqual(['moss/0/0']);
     await dropBatch(db, card);
     expect(await findBatch(db, card)).toBeUndefined();
   });

@@ -1,6 +1,6 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
-import { cutBatchSchema } from '../../../../core/cutting/cutBatch';
+import { storedBatchSchema } from '../../../../core/cutting/cutBatch';
 import {
   respondJson,
   endpoint,
@@ -12,7 +12,7 @@ import { database } from '../../../../server/database';
 import { dropBatch, keepBatch } from '../../../../server/repositories/cutBatches';
 import { requireCard } from '../../../../server/requireCard';
 
-const bodySchema = z.strictObject({ batch: cutBatchSchema.nullable() });
+const bodySchema = z.strictObject({ batch: storedBatchSchema.nullable() });
 
 /** Keeps the accepted cut plan of a card with its marks; null gives it up. */
 export const POST: APIRoute = endpoint(async ({ params, request }) => {

@@ -1,0 +1,33 @@
+import type { ComponentType } from 'react';
+import type { Rule } from '../../core/findings/finding';
+import type { RuleGroup } from '../../core/plan/rules';
+import type { KeyLine } from '../parts/KeysDialog';
+import type { CardSession } from './CardSession';
+
+/** What the tab of a station says of the card. */
+export interface TabFigure {
+  readonly text: string;
+  /** Of the card as it was a moment ago; the new one is being worked out. */
+  readonly isOld: boolean;
+}
+
+/** A figure that is there at once. */
+export const figureNow = (text: string): TabFigure => ({ text, isOld: false });
+
+/** All that strip, keys, address and findings need to know of a station. */
+export interface Station {
+  /** As the address has it. */
+  readonly id: string;
+  readonly name: string;
+  /** Its key; it stays the same while others are still to come. */
+  readonly digit: string;
+  readonly figure: (session: CardSession) => TabFigure;
+  /** The groups of rules whose findings are mended here, and counted on its tab. */
+  readonly mends: readonly RuleGroup[];
+  /** Whether it shows what is dear to compute, such as sheets, which elsewhere waits until the hand rests. */
+  readonly showsResults?: boolean;
+  readonly loadRules: () => Promise<readonly Rule[]>;
+  /** Its keys, as the help lists them. */
+  readonly keys: readonly KeyLine[];
+  readonly load: () => Promise<{ readonly default: ComponentType }>;
+}

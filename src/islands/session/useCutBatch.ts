@@ -1,0 +1,71 @@
+import { useCallback, useRef, useState } from 'react';
+import type { CutBatch } from '../../core/cutting/cutBatch';
+import type { Holding } from '../../core/stash/holding';
+import type { Taking } from '../../core/stash/taking';
+import { postJson } from '../wire/postJson';
+
+export interface CutBatchState {
+  readonly batch: CutBatch | null;
+  readonly holdings: readonly Holding[];
+  /** What could not be kept, and what to do; undefined while all is kept. */
+  readonly failure: string | undefined;
+  readonly isKeeping: boolean;
+  /** Shows the batch at once and keeps it; null gives it up. */
+  readonly keep: (next: CutBatch | null) => void;
+  /** Takes out of the stash; null gives back. */
+  readonly take: (takings: readonly Taking[] | null) => void;
+}
+
+/** The accepted cut plan of a card, kept on the server one change after the other. */
+export function useCutBatch(
+  cardId: string,
+  start: { readonly batch: CutBatch | null; readonly holdings: readonly Holding[] },
+): CutBatchState {
+  const [batch, setBatch] = useState(start.batch);
+  const [holdings, setHoldings] = useState(start.holdings);
+  const [failure, setFailure] = useState<string>();
+  const [waiting, setWaiting] = useState(0);
+  const queue = useRef<Promise<unknown>>(Promise.resolve());
+
+  const inTurn = useCallback((work: () => Promise<string | undefined>) => {
+    setWaiting((count) => count + 1);
+    queue.current = queue.current.then(async () => {
+      setFailure(await work());
+      setWaiting((count) => count - 1);
+    });
+  }, []);
+
+  const keep = useCallback(
+    (next: CutBatch | null) => {
+      setBatch(next);
+      inTurn(async () => {
+        const reply = await postJson(`/api/cards/${cardId}/batch`, { batch: next });
+        if (reply.ok) return undefined;
+        // A plan that could not be given up is still there, as the work on it is.
+        if (next === null) setBatch((now) => now ?? batch);
+        return next === null ? reply.message : `The marks are not saved. ${reply.message}`;
+      });
+    },
+    [cardId, inTurn, batch],
+  );
+  const take = useCallback(
+    (takings: readonly Taking[] | null) =>
+      inTurn(async () => {
+        const reply = await postJson<{ batch: CutBatch; holdings: readonly Holding[] }>(
+          `/api/cards/${cardId}/taking`,
+          { takings },
+        );
+        if (!reply.ok) return reply.message;
+        const { batch: after, holdings: changed } = reply.body;
+        // Marks made meanwhile stand; only what was taken is news.
+        setBatch((now) => (now ? { ...now, taken: after.taken } : after));
+        setHoldings((now) => [
+          ...now.filter(({ itemId }) => !changed.some((each) => each.itemId === itemId)),
+          ...changed,
+        ]);
+        return undefined;
+      }),
+    [cardId, inTurn],
+  );
+  return { batch, holdings, failure, isKeeping: waiting > 0, keep, take };
+}

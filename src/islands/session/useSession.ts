@@ -1,0 +1,135 @@
+import { useCallback, useMemo, useState } from 'react';
+import type { CutBatch } from '../../core/cutting/cutBatch';
+import type { Finding, Results, RuleInput } from '../../core/findings/finding';
+import type { Unit } from '../../core/length/length';
+import type { Release } from '../../core/plan/cardFile';
+import type { Edit } from '../../core/plan/edit';
+import type { Library } from '../../core/plan/library';
+import type { LibraryItem } from '../../core/plan/libraryItem';
+import type { Plan } from '../../core/plan/plan';
+import type { Holding } from '../../core/stash/holding';
+import { rememberUnit } from '../parts/UnitSwitch';
+import type { Asked, CardSession } from './CardSession';
+import { doesNotFit, type NoticeContent } from './notice';
+import type { Station } from './station';
+import { resultsOf } from './useSupplies';
+import { useCardPlan, type CardPlan } from './useCardPlan';
+import { useCutBatch } from './useCutBatch';
+import { useCutting } from './useCutting';
+import { useFindings } from './useFindings';
+import { useSelection } from './useSelection';
+
+/** What a workbench starts from, as the server sends it. */
+export interface SessionStart {
+  readonly cardId: string;
+  readonly plan: Plan;
+  readonly revision: number;
+  readonly library: Library;
+  readonly releases: readonly Release[];
+  readonly unit: Unit;
+  readonly isBinned: boolean;
+  readonly holdings: readonly Holding[];
+  readonly batch: CutBatch | null;
+  /** What the rules find; left out for a card that is too heavy to be looked over on the way. */
+  readonly findings?: readonly Finding[];
+  readonly view: string;
+  readonly selected: string | null;
+}
+
+/** What only the workbench itself does with a session. */
+export interface SessionControls {
+  readonly state: CardPlan;
+  readonly notice: NoticeContent | undefined;
+  readonly closeNotice: () => void;
+  readonly asked: Asked | undefined;
+  readonly closeAsked: () => void;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  readonly setUnit: (unit: Unit) => void;
+  readonly addRelease: (release: Release) => void;
+  readonly addItem: (item: LibraryItem) => void;
+}
+
+/** Opens a card: its plan and saving, what is selected, what the rules find, how it is cut. */
+export function useSession(
+  start: SessionStart,
+  stations: readonly Station[],
+  isView: (name: string) => boolean,
+): { readonly session: CardSession; readonly controls: SessionControls } {
+  const { cardId } = start;
+  const [library, setLibrary] = useState(start.library);
+  const [releases, setReleases] = useState(start.releases);
+  const [unit, setUnit] = useState(start.unit);
+  const [asked, ask] = useState<Asked>();
+  const [notice, tell] = useState<NoticeContent>();
+  const state = useCardPlan({ cardId, plan: start.plan, revision: start.revision, library });
+  const { plan, card, settled } = state;
+  const selection = useSelection(cardId, plan, start, isView);
+  const { view } = selection;
+  const batch = useCutBatch(cardId, start);
+  const isLooked = stations.find(({ id }) => id === view)?.showsResults ?? false;
+  const cutting = useCutting({ plan, card, state: batch, isLooked });
+
+  const { batch: accepted, holdings } = batch;
+  const { shown, one } = cutting;
+  const input = useMemo((): RuleInput => {
+    let results: Results | undefined;
+    const work = () =>
+      resultsOf({
+        ...settled,
+        library,
+        batch: { batch: accepted, holdings },
+        cutting: { shown, one },
+      });
+    return {
+      ...settled,
+      library,
+      // Worked out when the first rule asks for it, which few do.
+      get results() {
+        return (results ??= work());
+      },
+    };
+  }, [settled, library, accepted, holdings, shown, one]);
+  const findings = useFindings({ stations, view, input, start: start.findings });
+
+  const { commit: commitEdit, undo, redo, canUndo, canRedo } = state;
+  const commit = useCallback(
+    (edit: Edit) => tell(commitEdit(edit) ? undefined : doesNotFit),
+    [commitEdit],
+  );
+  const session: CardSession = {
+    ...selection,
+    cardId,
+    plan,
+    card,
+    library,
+    releases,
+    unit,
+    findings,
+    revision: state.revision,
+    isSaved: state.saveState.kind === 'saved',
+    commit,
+    preview: state.preview,
+    flush: state.flush,
+    tell,
+    ask,
+    batch,
+    cutting,
+  };
+  const controls: SessionControls = {
+    state,
+    notice,
+    closeNotice: () => tell(undefined),
+    asked,
+    closeAsked: () => ask(undefined),
+    undo: () => tell(!canUndo || undo() ? undefined : doesNotFit),
+    redo: () => tell(!canRedo || redo() ? undefined : doesNotFit),
+    setUnit: (next) => {
+      setUnit(next);
+      rememberUnit(next);
+    },
+    addRelease: (release) => setReleases((before) => [...before, release]),
+    addItem: (item) => setLibrary((before) => [...before, item]),
+  };
+  return { session, controls };
+}

@@ -1,0 +1,48 @@
+import { useMemo } from 'react';
+import type { Results } from '../../core/findings/finding';
+import type { Library } from '../../core/plan/library';
+import type { Plan } from '../../core/plan/plan';
+import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import type { Taking } from '../../core/stash/taking';
+import { holdingsBefore } from '../../core/stash/takeFrom';
+import { supplyList, type SupplyList } from '../../core/supplies/supplyList';
+import { useCardSession } from './CardSession';
+import type { CutBatchState } from './useCutBatch';
+import type { Cutting } from './useCutting';
+
+const noTakings: readonly Taking[] = [];
+
+interface Input {
+  readonly plan: Plan;
+  readonly card: ResolvedCard;
+  readonly library: Library;
+  readonly batch: Pick<CutBatchState, 'batch' | 'holdings'>;
+  readonly cutting: Pick<Cutting, 'shown' | 'one'>;
+}
+
+/** What is computed anyway, for the rules that look at it. */
+export function resultsOf(input: Input): Results {
+  return { cuts: input.cutting.shown, supplies: suppliesOf(input) };
+}
+
+/** What the open card takes, counted with what is out of the stash for this very batch. */
+export function useSupplies(): SupplyList {
+  const { plan, card, library, batch: state, cutting } = useCardSession();
+  const { batch, holdings } = state;
+  const { shown, one } = cutting;
+  return useMemo(
+    () => suppliesOf({ plan, card, library, batch: { batch, holdings }, cutting: { shown, one } }),
+    [plan, card, library, batch, holdings, shown, one],
+  );
+}
+
+function suppliesOf({ plan, card, library, batch, cutting }: Input): SupplyList {
+  return supplyList({
+    plan,
+    card,
+    library,
+    holdings: holdingsBefore(batch.holdings, batch.batch?.taken ?? noTakings),
+    cuts: cutting.shown,
+    cutsForOne: cutting.one,
+  });
+}

@@ -1,0 +1,11 @@
+import { isPaper } from '../../../core/plan/pieces';
+import type { Plan } from '../../../core/plan/plan';
+import type { SupportId } from '../../../core/resolve/origins';
+
+/** The paper that is selected, or that a selected mark lies on. */
+export function paperUnder(plan: Plan, selected: SupportId): SupportId {
+  const piece = plan.pieces.find(({ id }) => id === selected);
+  if (!piece) return 'base';
+  if (isPaper(piece)) return piece.id;
+  return 'piece' in piece.on ? piece.on.piece : 'base';
+}

@@ -1,0 +1,83 @@
+import { LabelDialog } from './LabelDialog';
+import { ScatterDialog } from './ScatterDialog';
+import { Shelf } from './Shelf';
+import { ArrangementDialog } from './ArrangementDialog';
+import { useCardSession } from '../../session/CardSession';
+import { useLayout } from './LayoutContext';
+import { useAdding } from './useAdding';
+import { useArranging } from './useArranging';
+import { useMounting } from './useMounting';
+
+/** What is chosen from over the table, one at a time. */
+export type LayoutDialog = 'stamps' | 'dies' | 'stencils' | 'arrange' | 'scatter' | 'label';
+
+interface Props {
+  readonly open: LayoutDialog | undefined;
+  readonly onClose: () => void;
+}
+
+/** The shelf and the questions of the Layout station; what is chosen is laid on the table. */
+export function LayoutDialogs({ open, onClose: close }: Props) {
+  const { library, unit } = useCardSession();
+  const name = useLayout().chosen.first?.name;
+  const { addImage, addStencil, addDieCut } = useAdding();
+  const { middleName, arrange, scatter } = useArranging();
+  const { labels, putOnLabel } = useMounting();
+  return (
+    <>
+      {open === 'arrange' && (
+        <ArrangementDialog
+          library={library}
+          around={middleName}
+          onClose={close}
+          onLay={(tiers, kind, seed) => {
+            arrange(kind, tiers, seed);
+            close();
+          }}
+        />
+      )}
+      {open === 'label' && name !== undefined && (
+        <LabelDialog
+          name={name}
+          choices={labels()}
+          unit={unit}
+          onClose={close}
+          onTake={(choice) => {
+            putOnLabel(choice);
+            close();
+          }}
+        />
+      )}
+      {open === 'scatter' && (
+        <ScatterDialog
+          unit={unit}
+          onClose={close}
+          onScatter={(choice) => {
+            scatter(choice);
+            close();
+          }}
+        />
+      )}
+      {(open === 'stamps' || open === 'dies' || open === 'stencils') && (
+        <Shelf
+          library={library}
+          sort={open}
+          unit={unit}
+          onClose={close}
+          onTakeStamp={(stamp) => {
+            addImage(stamp);
+            close();
+          }}
+          onTakeStencil={(stencil) => {
+            addStencil(stencil);
+            close();
+          }}
+          onTakeDie={(set, step) => {
+            addDieCut(set, step);
+            close();
+          }}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,290 @@
+import { memo } from 'react';
+import { motionOutline } from '../../../core/measuring/motion';
+import { isMark, outlineOf, type Placed } from '../../../core/resolve/outlineOf';
+import type { Rect } from '../../../core/outline/outline';
+import { boxOnFace, rulerFigures, type RulerFigure } from '../../../core/measuring/rulerFigures';
+import type { Guide } from '../../../core/composition/snapMove';
+import { drawFace } from '../../../core/pictures/drawFace';
+import { writeLength } from '../../../core/length/formatLength';
+import type { Fold } from '../../../core/paper/cardFormat';
+import type { Unit } from '../../../core/length/length';
+import { faceName } from '../../../core/plan/faces';
+import type { PieceId } from '../../../core/plan/ids';
+import { supportRect, type ResolvedCard } from '../../../core/resolve/resolvedCard';
+import { capitalise } from '../../../core/words/phrases';
+import { pathOf } from '../../parts/pathOf';
+import { breakGap, edgeLayers, type Box, type DrawingScale } from '../../parts/drawingScale';
+import { EdgeView } from '../../parts/EdgeView';
+import { SelectionBrackets } from '../../parts/SelectionBrackets';
+import { DimensionLine } from '../../parts/DimensionLine';
+import { FacePicture } from '../../parts/FacePicture';
+import { useCardSession } from '../../session/CardSession';
+import { RulerLine } from './RulerLine';
+
+interface Props {
+  readonly width: number;
+  readonly height: number;
+  readonly selected: readonly Placed[];
+  readonly guides: readonly Guide[];
+  /** Places that are offered; the one to be taken first. */
+  readonly ghosts: readonly Rect[];
+  readonly onPress: (event: React.PointerEvent, placed: Placed | undefined) => void;
+  readonly onTakeGhost: (index: number) => void;
+}
+
+const room = { left: 92, top: 62, right: 150, bottom: 44 };
+/** Between the face and the edge view beside it, and how much of the room is its own. */
+const edgeGap = 44;
+const edgeRoom = 92;
+
+/** How many pixels a tick takes when a face fills a drawing. */
+export function layoutScale({ base }: ResolvedCard, width: number, height: number): number {
+  return Math.min(
+    (width - room.left - room.right) / base.face.width,
+    (height - room.top - room.bottom) / base.face.height,
+  );
+}
+
+/** One face, large, with the two ruler distances of what is selected. */
+export function LayoutDrawing(props: Props) {
+  const { plan, card, face, unit } = useCardSession();
+  const { width, height, selected, guides, ghosts } = props;
+  const scale = layoutScale(card, width, height);
+  const size = { width: card.base.face.width * scale, height: card.base.face.height * scale };
+  const free = width - room.left - room.right - size.width;
+  const origin = { x: room.left + Math.max(0, Math.floor(free / 3)), y: room.top };
+  const edge = edgeScale(card, plan.base.fold, scale, { ...origin, ...size });
+  const onFace = card.painted[face];
+  const [lead] = selected;
+  const toBox = (rect: Rect) => ({
+    x: origin.x + rect.x * scale,
+    y: origin.y + rect.y * scale,
+    width: rect.width * scale,
+    height: rect.height * scale,
+  });
+  return (
+    <svg
+      width={width}
+      height={height}
+      className="touch-none overflow-visible select-none"
+      // The browser's own dragging would take the pointer away.
+      onDragStart={(event) => event.preventDefault()}
+      role="group"
+      aria-label={`${capitalise(faceName(face, plan.base.fold))}, to scale; the list beside it says the same in words`}
+    >
+      <DimensionLine
+        axis="horizontal"
+        from={origin.x}
+        to={origin.x + size.width}
+        at={26}
+        object={origin.y - 6}
+        length={card.base.face.width}
+        unit={unit}
+      />
+      <DimensionLine
+        axis="vertical"
+        from={origin.y}
+        to={origin.y + size.height}
+        at={origin.x - 42}
+        object={origin.x - 8}
+        length={card.base.face.height}
+        unit={unit}
+      />
+      <g className="drop-shadow-md">
+        <g transform={`translate(${origin.x} ${origin.y})`}>
+          <FacePicture pieces={drawFace(card, face)} scale={scale} />
+        </g>
+      </g>
+      <g
+        transform={`translate(${origin.x} ${origin.y})`}
+        fill="transparent"
+        onPointerDown={(event) => {
+          const id = event.target instanceof SVGElement ? event.target.dataset['thing'] : undefined;
+          props.onPress(
+            event,
+            onFace.find((placed) => placed.id === id),
+          );
+        }}
+      >
+        <rect width={size.width} height={size.height} />
+        {onFace.map((placed) => (
+          <Handle key={placed.id} placed={placed} scale={scale} />
+        ))}
+      </g>
+      <EdgeView
+        layers={edgeLayers(card, plan.base.fold, edge)}
+        fold={plan.base.fold}
+        edge={edge.edge}
+        colour={card.base.paint.colour}
+        selected={lead?.id ?? 'base'}
+      />
+      <text x={edge.edge.x} y={origin.y + size.height + 24} className="caption">
+        {writeLength(card.thickness.closed, 'mm')} mm
+        <tspan dx={8} className="fill-sheet-muted font-sans">
+          × {edge.thicknessFactor}
+        </tspan>
+      </text>
+      {guides.map(({ axis, kind, at }) => (
+        <path
+          key={`${axis} ${kind}`}
+          d={
+            axis === 'x'
+              ? `M${origin.x + at * scale} ${origin.y - 10}v${size.height + 20}`
+              : `M${origin.x - 10} ${origin.y + at * scale}h${size.width + 20}`
+          }
+          stroke="var(--color-violet)"
+          strokeDasharray="5 4"
+          pointerEvents="none"
+        />
+      ))}
+      {ghosts.map((ghost, index) => (
+        <g key={`${ghost.x} ${ghost.y}`} className="cursor-pointer">
+          <rect
+            {...toBox(ghost)}
+            fill="var(--color-violet-wash)"
+            fillOpacity={index === 0 ? 0.85 : 0.5}
+            stroke="var(--color-violet)"
+            strokeDasharray={index === 0 ? undefined : '4 3'}
+            onClick={() => props.onTakeGhost(index)}
+          />
+          <text
+            x={toBox(ghost).x + 6}
+            y={toBox(ghost).y + 16}
+            pointerEvents="none"
+            className="fill-violet text-[14px] font-semibold"
+          >
+            {index + 1}
+          </text>
+        </g>
+      ))}
+      {lead && !isMark(lead) && (
+        <g transform={`translate(${origin.x} ${origin.y})`} pointerEvents="none">
+          <path
+            d={pathOf(motionOutline(lead), scale)}
+            fill="var(--color-violet-wash)"
+            fillOpacity={0.35}
+            stroke="var(--color-violet)"
+            strokeDasharray="2 4"
+          />
+        </g>
+      )}
+      {selected.map((each) => (
+        <SelectionBrackets key={each.id} box={toBox(boxOnFace(each))} />
+      ))}
+      {lead && selected.length === 1 && (
+        <RulerLines card={card} placed={lead} unit={unit} toBox={toBox} />
+      )}
+      <text x={origin.x} y={origin.y + size.height + 24} className="caption">
+        {capitalise(faceName(face, plan.base.fold))}
+      </text>
+    </svg>
+  );
+}
+
+interface HandleProps {
+  readonly placed: Placed;
+  readonly scale: number;
+}
+
+/** What a thing is caught by; what has not moved in a drag is not drawn again. */
+const Handle = memo(
+  function Handle({ placed, scale }: HandleProps) {
+    return (
+      <path
+        d={pathOf(outlineOf(placed), scale)}
+        data-thing={placed.id}
+        className="cursor-move"
+        // A thin thing is still to be caught.
+        stroke="transparent"
+        strokeWidth={8}
+      />
+    );
+  },
+  ({ placed: a, scale }, { placed: b, scale: next }) =>
+    scale === next &&
+    a.piece === b.piece &&
+    a.rect.x === b.rect.x &&
+    a.rect.y === b.rect.y &&
+    a.rect.width === b.rect.width &&
+    a.rect.height === b.rect.height &&
+    (isMark(a) || isMark(b) || a.clip === undefined),
+);
+
+/** The edge view level with the face, as thick as its room allows. */
+function edgeScale(card: ResolvedCard, fold: Fold, pixelsPerTick: number, face: Box): DrawingScale {
+  const closed = card.thickness.closed * pixelsPerTick;
+  const gap = fold === 'flat' ? 0 : breakGap;
+  const thicknessFactor = Math.max(1, Math.floor((edgeRoom - gap) / Math.max(1, closed)));
+  return {
+    pixelsPerTick,
+    thicknessFactor,
+    face,
+    edge: {
+      x: face.x + face.width + edgeGap,
+      y: face.y,
+      width: closed * thicknessFactor + gap,
+      height: face.height,
+    },
+  };
+}
+
+interface RulerProps {
+  readonly card: ResolvedCard;
+  readonly placed: Placed;
+  readonly unit: Unit;
+  readonly toBox: (rect: Rect) => {
+    readonly x: number;
+    readonly y: number;
+    readonly width: number;
+    readonly height: number;
+  };
+}
+
+function RulerLines({ card, placed, unit, toBox }: RulerProps) {
+  const { x, y } = rulerFigures(card, placed);
+  const box = toBox(boxOnFace(placed));
+  const support = toBox(supportRect(card, placed.support));
+  const ends = ({ side }: RulerFigure) =>
+    ({
+      left: [support.x, box.x],
+      right: [support.x + support.width, box.x + box.width],
+      top: [support.y, box.y],
+      bottom: [support.y + support.height, box.y + box.height],
+    })[side] as [number, number];
+  const [x0, x1] = ends(x);
+  const [y0, y1] = ends(y);
+  return (
+    <>
+      <RulerLine
+        axis="x"
+        from={x0}
+        to={x1}
+        at={box.y + box.height / 2}
+        length={x.distance}
+        unit={unit}
+        isMeasured={x.isMeasured}
+      />
+      <RulerLine
+        axis="y"
+        from={y0}
+        to={y1}
+        at={box.x + box.width / 2}
+        length={y.distance}
+        unit={unit}
+        isMeasured={y.isMeasured}
+      />
+    </>
+  );
+}
+
+/** The ids of what is pressed together: with Shift the press adds to what is selected, or takes away. */
+export function pressedIds(
+  before: ReadonlySet<PieceId>,
+  id: PieceId,
+  isAdding: boolean,
+): ReadonlySet<PieceId> {
+  if (!isAdding) return before.has(id) ? before : new Set([id]);
+  const next = new Set(before);
+  if (!next.delete(id)) next.add(id);
+  return next;
+}

@@ -1,0 +1,187 @@
+import { useRef, useState } from 'react';
+import { alignAll, movingWith, spaceEvenly } from '../../../core/composition/moveThings';
+import { clearances, rulerFigures } from '../../../core/measuring/rulerFigures';
+import { rulerWords } from '../../../core/measuring/rulerWords';
+import { batchEdits } from '../../../core/plan/batchEdits';
+import { changePiece } from '../../../core/plan/pieceEdits';
+import type { Placed } from '../../../core/resolve/outlineOf';
+import { useKeys } from '../../parts/useKeys';
+import { useSize } from '../../parts/useSize';
+import { useCardSession } from '../../session/CardSession';
+import { ArrangeFields } from './ArrangeFields';
+import { LayoutContext, useLayout } from './LayoutContext';
+import { LayoutDialogs, type LayoutDialog } from './LayoutDialogs';
+import { LayoutDrawing, layoutScale, pressedIds } from './LayoutDrawing';
+import { LayoutTools } from './LayoutTools';
+import { PlacesPanel } from './PlacesPanel';
+import { ThingRows } from './ThingRows';
+import { ThingTicket } from './ThingTicket';
+import { nearestWords } from './thingWords';
+import { useAdding } from './useAdding';
+import { useChosen } from './useChosen';
+import { useDragging } from './useDragging';
+import { markOf, useHandling } from './useHandling';
+import { useMounting } from './useMounting';
+import { usePlaces } from './usePlaces';
+
+/** Where every image, die cut and line of words goes: a face, large, and what lies on it. */
+export function LayoutStation() {
+  const chosen = useChosen();
+  const places = usePlaces(chosen);
+  const [told, setTold] = useState('');
+  return (
+    <LayoutContext value={{ chosen, places, told, setTold }}>
+      <LayoutTable />
+    </LayoutContext>
+  );
+}
+
+function LayoutTable() {
+  const { unit } = useCardSession();
+  const { chosen, places, told } = useLayout();
+  const { first, ids, choose } = chosen;
+  const [open, setOpen] = useState<LayoutDialog>();
+  useLayoutKeys(setOpen);
+  return (
+    <div className="grid h-full min-h-[560px] grid-cols-[minmax(440px,1fr)_minmax(440px,520px)] gap-x-4 pr-[18px]">
+      <LayoutView />
+      <div className="flex min-h-0 min-w-0 flex-col gap-3 overflow-auto pt-4 pb-3">
+        <LayoutTools onOpen={setOpen} />
+        {told !== '' && (
+          <p role="status" className="text-amber font-semibold">
+            {told}
+          </p>
+        )}
+        {places.offer && first && (
+          <PlacesPanel
+            name={first.name}
+            found={places.offer}
+            unit={unit}
+            onTake={places.take}
+            onClose={() => places.look(false)}
+          />
+        )}
+        <ThingRows
+          selected={ids}
+          onSelect={(rowIds, isAdding) => choose(isAdding ? [...ids, ...rowIds] : rowIds)}
+          ticket={<ChosenTicket />}
+        />
+      </div>
+      <LayoutDialogs open={open} onClose={() => setOpen(undefined)} />
+    </div>
+  );
+}
+
+/** The face as it lies on the table; what is pressed is selected, and dragged from there. */
+function LayoutView() {
+  const { plan, card, unit, preview, commit } = useCardSession();
+  const { chosen, places } = useLayout();
+  const { first, ids, things, choose } = chosen;
+  const view = useRef<HTMLDivElement>(null);
+  const { width, height } = useSize(view, { width: 0, height: 0 });
+  const dragging = useDragging({
+    pixelsPerTick: layoutScale(card, width, height),
+    marks: markOf[unit],
+    onPreview: preview,
+    onCommit: commit,
+  });
+  const press = (event: React.PointerEvent, placed: Placed | undefined) => {
+    if (event.button !== 0) return;
+    if (!placed) {
+      choose([]);
+      return;
+    }
+    const next = pressedIds(ids, placed.id, event.shiftKey);
+    choose(next);
+    if (next.has(placed.id))
+      dragging.begin(event, { card, leading: placed, moving: movingWith(plan, card, next) });
+  };
+  const spoken =
+    first && things.length === 1
+      ? `${first.name}, ${rulerWords(rulerFigures(card, first), unit)}. ${nearestWords(clearances(card, first, 1), unit) ?? ''}`
+      : '';
+  return (
+    <div ref={view} className="relative min-h-0 min-w-0 overflow-hidden">
+      {width > 0 && (
+        <LayoutDrawing
+          width={width}
+          height={height}
+          selected={things}
+          guides={dragging.guides}
+          ghosts={places.offer?.places.map(({ rect }) => rect) ?? []}
+          onPress={press}
+          onTakeGhost={(index) => places.take(places.offer?.places[index])}
+        />
+      )}
+      <p role="status" className="sr-only">
+        {spoken}
+      </p>
+    </div>
+  );
+}
+
+/** What is selected, unfolded; of several, what is done to all of them. */
+function ChosenTicket() {
+  const { card, commit } = useCardSession();
+  const { things, first } = useLayout().chosen;
+  const { remove } = useHandling();
+  if (!first) return null;
+  if (things.length === 1) return <ThingTicket key={first.id} placed={first} />;
+  return (
+    <ArrangeFields
+      count={things.length}
+      onAlign={(to) => commit(alignAll(card, things, to))}
+      onSpace={(axis) => {
+        const edit = spaceEvenly(card, things, axis);
+        if (edit) commit(edit);
+      }}
+      onGroup={(group) =>
+        commit(batchEdits(things.map(({ piece }) => changePiece(piece, { group }))))
+      }
+      onRemove={remove}
+    />
+  );
+}
+
+function useLayoutKeys(open: (dialog: LayoutDialog) => void): void {
+  const { turn: turnCard, ask } = useCardSession();
+  const { places } = useLayout();
+  const { nudge, turn, centre, walk, copy, remove } = useHandling();
+  const { addWords, addDot, addLine, takeAlong, putDown } = useAdding();
+  const { cutOut } = useMounting();
+  useKeys({
+    ArrowLeft: () => nudge(-1, 0),
+    ArrowRight: () => nudge(1, 0),
+    ArrowUp: () => nudge(0, -1),
+    ArrowDown: () => nudge(0, 1),
+    'Shift+ArrowLeft': () => nudge(-1, 0, true),
+    'Shift+ArrowRight': () => nudge(1, 0, true),
+    'Shift+ArrowUp': () => nudge(0, -1, true),
+    'Shift+ArrowDown': () => nudge(0, 1, true),
+    ',': () => turn(-1),
+    '.': () => turn(1),
+    c: () => centre('x'),
+    v: () => centre('y'),
+    n: () => walk(1),
+    b: () => walk(-1),
+    a: () => open('stamps'),
+    s: () => open('dies'),
+    x: () => open('stencils'),
+    o: cutOut,
+    'Ctrl+c': takeAlong,
+    'Ctrl+v': putDown,
+    t: addWords,
+    g: addDot,
+    l: addLine,
+    d: copy,
+    f: turnCard,
+    q: () => ask({ kind: 'try-as' }),
+    p: () => places.look(true),
+    y: () => places.take(places.offer?.places[0]),
+    Escape: () => {
+      places.look(false);
+      return false;
+    },
+    Delete: remove,
+  });
+}

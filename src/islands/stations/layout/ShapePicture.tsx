@@ -1,0 +1,78 @@
+import { fitWords } from '../../../core/lettering/setWords';
+import type { DrawnMark } from '../../../core/pictures/drawFace';
+import type { Stroke } from '../../../core/kinds/stroke';
+import { zeroLength } from '../../../core/length/length';
+import type { DieSet, Stamp, Stencil } from '../../../core/plan/libraryItem';
+import { MarkPicture } from '../../parts/MarkPicture';
+
+interface Props {
+  readonly item: Stamp | DieSet | Stencil;
+  /** Pixels to the tick. */
+  readonly scale: number;
+}
+
+/** A stamp as it prints, a stencil as it colours, or the largest die of a set as it cuts. */
+export function ShapePicture({ item, scale }: Props) {
+  const size = item.kind === 'die-set' ? item.steps[0] : item;
+  if (!size) return null;
+  const [width, height] = [size.width.ticks * scale, size.height.ticks * scale];
+  return (
+    <svg
+      width={Math.ceil(width) + 2}
+      height={Math.ceil(height) + 2}
+      viewBox={`-1 -1 ${width + 2} ${height + 2}`}
+      aria-hidden
+    >
+      {item.kind === 'stencil' ? (
+        <MarkPicture mark={colourOf(item)} scale={scale} />
+      ) : item.kind === 'stamp' ? (
+        <MarkPicture mark={printOf(item)} scale={scale} />
+      ) : (
+        <path
+          d={item.shape?.outline ?? `M0 0H1V1H0Z`}
+          transform={`scale(${width / (item.shape?.box.width ?? 1)} ${height / (item.shape?.box.height ?? 1)})`}
+          fill="#e4e8e6"
+          fillRule="evenodd"
+          stroke="#70797d"
+          vectorEffect="non-scaling-stroke"
+        />
+      )}
+    </svg>
+  );
+}
+
+function printOf(stamp: Stamp): DrawnMark {
+  const { width, height, shape, layers, words, id } = stamp;
+  const rect = { x: zeroLength, y: zeroLength, width: width.ticks, height: height.ticks };
+  const strokes: readonly Stroke[] = words
+    ? [
+        {
+          kind: 'words',
+          ...fitWords({ ...words, align: 'centre' }, rect),
+          lettering: words.lettering,
+          colour: '#22282b',
+        },
+      ]
+    : layers.map(({ path, lineWidth, colour }) => ({
+        kind: 'path',
+        path,
+        box: shape.box,
+        colour,
+        lineWidth: (lineWidth * rect.width) / shape.box.width,
+        at: undefined,
+      }));
+  return { id, rect, whole: rect, turn: 0, strokes, from: undefined };
+}
+
+function colourOf({ id, width, height, box, layers }: Stencil): DrawnMark {
+  const rect = { x: zeroLength, y: zeroLength, width: width.ticks, height: height.ticks };
+  const strokes = layers.map(({ openings: path, colour }): Stroke => ({
+    kind: 'path',
+    path,
+    box,
+    colour,
+    lineWidth: 0,
+    at: undefined,
+  }));
+  return { id, rect, whole: rect, turn: 0, strokes, from: undefined };
+}

@@ -1,0 +1,69 @@
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { coves, library, wren } from '../../../../test/support/plans';
+import { Shelf } from './Shelf';
+
+beforeEach(() => {
+  // The test's document has no modal dialogs of its own.
+  HTMLDialogElement.prototype.showModal = function showModal() {
+    this.open = true;
+  };
+});
+afterEach(cleanup);
+
+describe('the shelf', () => {
+  const show = (sort: 'stamps' | 'dies') => {
+    const [onTakeStamp, onTakeDie] = [vi.fn(), vi.fn()];
+    render(
+      <Shelf
+        library={library}
+        sort={sort}
+        unit="in"
+        onTakeStamp={onTakeStamp}
+        onTakeStencil={vi.fn()}
+        onTakeDie={onTakeDie}
+        onClose={vi.fn()}
+      />,
+    );
+    return { onTakeStamp, onTakeDie };
+  };
+
+  it('has each stamp with its size, and finds it by a part of its name', () => {
+    const { onTakeStamp } = show('stamps');
+    const search = screen.getByLabelText('Search the stamps');
+    fireEvent.change(search, { target: { value: 'heron' } });
+    expect(screen.getByText('No stamps are called so.')).toBeTruthy();
+    fireEvent.change(search, { target: { value: 'WREN' } });
+    const found = screen.getByRole('button', { name: /Garden wren/ });
+    expect(found.textContent).toContain('2 × 1');
+    fireEvent.click(found);
+    expect(onTakeStamp.mock.calls[0]?.[0]).toMatchObject({ id: wren.id });
+  });
+
+  it('has a nested set once, with how many sizes it comes in', () => {
+    const { onTakeDie } = show('dies');
+    const set = screen.getByRole('button', { name: /Cove rectangles/ });
+    expect(set.textContent).toContain('3 sizes to');
+    fireEvent.click(set);
+    expect(onTakeDie.mock.calls[0]?.[0]).toMatchObject({ id: coves.id });
+  });
+});
+
+describe('the shelf of stencils', () => {
+  it('gives the one that is pressed', () => {
+    const onTake = vi.fn();
+    render(
+      <Shelf
+        library={library}
+        sort="stencils"
+        unit="in"
+        onTakeStamp={vi.fn()}
+        onTakeDie={vi.fn()}
+        onTakeStencil={onTake}
+        onClose={vi.fn()}
+      />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: /Drizzle/ }));
+    expect(onTake.mock.calls[0]?.[0]).toMatchObject({ id: 'drizzle' });
+  });
+});

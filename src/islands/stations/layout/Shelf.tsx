@@ -1,0 +1,141 @@
+import { useEffect, useRef, useState } from 'react';
+import { writeSize } from '../../../core/length/formatLength';
+import { TICKS_PER_INCH, type Unit } from '../../../core/length/length';
+import type { DieSet, Stamp, Stencil } from '../../../core/plan/libraryItem';
+import { dieSetsOf, stampsOf, stencilsOf, type Library } from '../../../core/plan/library';
+import { ShapePicture } from './ShapePicture';
+
+const titles = { stamps: 'Stamps', dies: 'Dies', stencils: 'Stencils' } as const;
+
+interface Props {
+  readonly library: Library;
+  readonly sort: keyof typeof titles;
+  readonly unit: Unit;
+  readonly onTakeStamp: (stamp: Stamp) => void;
+  readonly onTakeStencil: (stencil: Stencil) => void;
+  readonly onTakeDie: (set: DieSet, step: number) => void;
+  readonly onClose: () => void;
+}
+
+/** All are drawn at one scale, so that a small leaf looks small beside a lighthouse. */
+const pixelsPerInch = 34;
+
+/** The stamps, dies or stencils of the stash as they are, at one scale, to choose from. */
+export function Shelf(props: Props) {
+  const { library, sort, unit, onTakeStamp, onTakeStencil, onTakeDie, onClose } = props;
+  const dialog = useRef<HTMLDialogElement>(null);
+  const [search, setSearch] = useState('');
+  useEffect(() => {
+    const element = dialog.current;
+    if (element && !element.open) element.showModal();
+  }, []);
+  const isFound = ({ name }: Stamp | DieSet | Stencil) =>
+    name.toLowerCase().includes(search.trim().toLowerCase());
+  const scale = pixelsPerInch / TICKS_PER_INCH;
+  const stamps = sort === 'stamps' ? stampsOf(library).filter(isFound) : [];
+  const sets = sort === 'dies' ? dieSetsOf(library).filter(isFound) : [];
+  const stencils = sort === 'stencils' ? stencilsOf(library).filter(isFound) : [];
+  const count = stamps.length + sets.length + stencils.length;
+  return (
+    <dialog
+      ref={dialog}
+      aria-label={titles[sort]}
+      className="border-control m-auto flex h-[min(640px,86vh)] w-[min(1060px,94vw)] flex-col rounded-[3px] border bg-white p-0"
+      onCancel={(event) => {
+        event.preventDefault();
+        onClose();
+      }}
+    >
+      <div className="border-hairline flex items-baseline gap-4 border-b px-6 pt-5 pb-3">
+        <h2 className="text-xl">{titles[sort]}</h2>
+        <input
+          className="field w-64"
+          aria-label={`Search the ${sort}`}
+          placeholder="by name"
+          value={search}
+          autoFocus
+          onChange={(event) => setSearch(event.target.value)}
+        />
+        <span role="status" className="text-muted">
+          {count === 1 ? '1 is there' : `${count} are there`}, drawn at one scale
+        </span>
+        <button type="button" className="button ml-auto" onClick={onClose}>
+          Close
+        </button>
+      </div>
+      <ul className="flex grow flex-wrap content-start items-end gap-x-5 gap-y-4 overflow-auto px-6 py-4">
+        {stamps.map((stamp) => (
+          <li key={stamp.id}>
+            <ItemButton
+              name={stamp.name}
+              size={writeSize(sizeOf(stamp), unit)}
+              onTake={() => onTakeStamp(stamp)}
+            >
+              <ShapePicture item={stamp} scale={scale} />
+            </ItemButton>
+          </li>
+        ))}
+        {stencils.map((stencil) => (
+          <li key={stencil.id}>
+            <ItemButton
+              name={stencil.name}
+              size={writeSize(sizeOf(stencil), unit)}
+              onTake={() => onTakeStencil(stencil)}
+            >
+              <ShapePicture item={stencil} scale={scale * 0.6} />
+            </ItemButton>
+          </li>
+        ))}
+        {sets.map((set) => (
+          <li key={set.id}>
+            <ItemButton
+              name={set.name}
+              size={`${set.steps.length > 1 ? `${set.steps.length} sizes to ` : ''}${writeSize(stepSize(set), unit)}`}
+              onTake={() => onTakeDie(set, set.steps.length > 2 ? 1 : 0)}
+            >
+              <ShapePicture item={set} scale={scale} />
+            </ItemButton>
+          </li>
+        ))}
+        {count === 0 && (
+          <li className="text-muted">
+            {search === ''
+              ? `The stash has no ${sort} yet. Add them on the Stash page.`
+              : `No ${sort} are called so.`}
+          </li>
+        )}
+      </ul>
+    </dialog>
+  );
+}
+
+const sizeOf = ({ width, height }: Stamp | Stencil) => ({
+  width: width.ticks,
+  height: height.ticks,
+});
+
+function stepSize({ steps: [largest] }: DieSet) {
+  if (!largest) throw new RangeError('stepSize: expected a die set with a die');
+  return { width: largest.width.ticks, height: largest.height.ticks };
+}
+
+interface ItemProps {
+  readonly name: string;
+  readonly size: string;
+  readonly onTake: () => void;
+  readonly children: React.ReactNode;
+}
+
+function ItemButton({ name, size, onTake, children }: ItemProps) {
+  return (
+    <button
+      type="button"
+      className="hover:bg-violet-wash flex min-w-24 flex-col items-center gap-1 p-1.5"
+      onClick={onTake}
+    >
+      {children}
+      <span className="max-w-36 leading-5">{name}</span>
+      <span className="text-muted text-[14px] leading-4">{size}</span>
+    </button>
+  );
+}

@@ -1,0 +1,94 @@
+import { copyOut, pasteInto, readCopied } from '../../../core/composition/clipboard';
+import {
+  newDieCut,
+  newDot,
+  newDrawn,
+  newImage,
+  newStencilling,
+  newWords,
+} from '../../../core/composition/newThing';
+import { batchEdits } from '../../../core/plan/batchEdits';
+import type { DieSet, Stamp, Stencil } from '../../../core/plan/libraryItem';
+import type { Piece } from '../../../core/plan/piece';
+import { addPieces, putPieces } from '../../../core/plan/pieceEdits';
+import { isPaper, sameSupport } from '../../../core/plan/pieces';
+import { mostPieces } from '../../../core/plan/planFacts';
+import { supportRect } from '../../../core/resolve/resolvedCard';
+import { countWords } from '../../../core/words/countWords';
+import { newPieceId } from '../../parts/newPieceId';
+import { useCardSession } from '../../session/CardSession';
+import { useLayout } from './LayoutContext';
+import { newStock, newSupport, supportId } from './newSupport';
+
+/** What is put on the table, one at a time or as it was taken along. */
+export interface Adding {
+  readonly addImage: (stamp: Stamp) => void;
+  readonly addDieCut: (set: DieSet, step: number) => void;
+  readonly addWords: () => void;
+  readonly addDot: () => void;
+  readonly addLine: () => void;
+  readonly addStencil: (stencil: Stencil) => void;
+  /** Takes what is selected along, for here or another card; false where nothing is. */
+  readonly takeAlong: () => boolean;
+  /** Puts down what was taken along; false where nothing was. */
+  readonly putDown: () => boolean;
+}
+
+/** Where copied pieces wait, so that another card can have them. */
+const alongKey = 'nibwright-pieces';
+
+export function useAdding(): Adding {
+  const { plan, card, library, unit, face, commit } = useCardSession();
+  const { chosen, setTold } = useLayout();
+  const addAll = useAddAll();
+  const on = newSupport(card, face, chosen.first);
+  const start = () => ({ id: newPieceId(), on });
+  return {
+    addImage: (stamp) => addAll([newImage(start(), stamp)]),
+    addDieCut: (set, step) =>
+      addAll([newDieCut(start(), set, step, newStock(plan, card, library, on))]),
+    addWords: () => addAll([newWords(start(), unit)]),
+    addDot: () => addAll([newDot(start(), unit)]),
+    addLine: () => addAll([newDrawn(start(), supportRect(card, supportId(on)), unit)]),
+    addStencil: (stencil) => {
+      // Colour goes on before what is stamped over it.
+      const at = plan.pieces.findIndex((each) => !isPaper(each) && sameSupport(each.on, on));
+      const piece = newStencilling(start(), stencil);
+      commit(batchEdits(putPieces(plan, at === -1 ? plan.pieces.length : at, [piece])));
+      chosen.choose([piece.id]);
+    },
+    takeAlong: () => {
+      const { things, ids } = chosen;
+      if (things.length === 0 || !getSelection()?.isCollapsed) return false;
+      localStorage.setItem(alongKey, copyOut(plan, card, ids));
+      setTold(`${countWords(things.length, 'piece')} copied; Ctrl V puts it down, on any card.`);
+      return true;
+    },
+    putDown: () => {
+      const copied = readCopied(localStorage.getItem(alongKey) ?? '');
+      if (!copied.ok) return false;
+      const pasted = pasteInto(plan, copied.pieces, on, library, newPieceId);
+      if (pasted) {
+        commit(pasted.edit);
+        chosen.choose(pasted.roots);
+        setTold('');
+      } else setTold(`A card has at most ${mostPieces} pieces.`);
+      return true;
+    },
+  };
+}
+
+/** Puts pieces on the card and selects them, as long as there is room for so many. */
+export function useAddAll(): (pieces: readonly Piece[]) => void {
+  const { plan, commit } = useCardSession();
+  const { chosen, setTold } = useLayout();
+  return (pieces) => {
+    if (plan.pieces.length + pieces.length > mostPieces) {
+      setTold(`A card has at most ${mostPieces} pieces; lay fewer.`);
+      return;
+    }
+    commit(batchEdits(addPieces(plan, pieces)));
+    setTold('');
+    chosen.choose(pieces.map(({ id }) => id));
+  };
+}

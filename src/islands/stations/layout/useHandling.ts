@@ -1,0 +1,60 @@
+import { centre, movingWith, nudgeAll, turnBy } from '../../../core/composition/moveThings';
+import { inches, millimetres } from '../../../core/length/length';
+import { batchEdits } from '../../../core/plan/batchEdits';
+import { copyPieces } from '../../../core/plan/copyPieces';
+import type { Edit } from '../../../core/plan/edit';
+import { removePiece } from '../../../core/plan/pieceEdits';
+import type { Placed } from '../../../core/resolve/outlineOf';
+import { newPieceId } from '../../parts/newPieceId';
+import { useCardSession } from '../../session/CardSession';
+import { useLayout } from './LayoutContext';
+import { thingsInOrder } from './ThingRows';
+
+/** What is done to what is selected. Those that do nothing without a selection give back false. */
+export interface Handling {
+  readonly copy: () => void;
+  readonly remove: () => void;
+  readonly nudge: (across: number, down: number, isFine?: boolean) => boolean;
+  readonly turn: (degrees: number) => boolean;
+  readonly centre: (axis: 'x' | 'y') => boolean;
+  readonly walk: (by: number) => void;
+}
+
+/** From mark to mark of the ruler on the table, and a hair's breadth. */
+export const markOf = { in: inches(0, 1, 16), mm: millimetres(1) } as const;
+const hairOf = { in: inches(0, 1, 64), mm: millimetres(0.25) } as const;
+
+export function useHandling(): Handling {
+  const { plan, card, unit, face, commit } = useCardSession();
+  const { ids, things, first, choose } = useLayout().chosen;
+  const edit = (make: (placed: Placed) => Edit): boolean => {
+    if (!first) return false;
+    commit(make(first));
+    return true;
+  };
+  return {
+    copy: () => {
+      const copied = first && copyPieces(plan, first.id, newPieceId);
+      if (!copied) return;
+      commit(copied.edit);
+      choose([copied.copy]);
+    },
+    remove: () => {
+      if (things.length === 0) return;
+      commit(batchEdits(things.map(({ id }) => removePiece(id))));
+      choose([]);
+    },
+    nudge: (across, down, isFine = false) => {
+      const step = isFine ? hairOf[unit] : markOf[unit];
+      return edit(() => nudgeAll(card, movingWith(plan, card, ids), across * step, down * step));
+    },
+    turn: (degrees) => edit((placed) => turnBy(placed, degrees)),
+    centre: (axis) => edit((placed) => centre(placed, axis)),
+    walk: (by) => {
+      const order = thingsInOrder(card, face);
+      const at = order.findIndex(({ id }) => id === first?.id);
+      const next = order[(at + by + order.length) % order.length];
+      if (next) choose([next.id]);
+    },
+  };
+}

@@ -1,0 +1,50 @@
+import { cutOutImage } from '../../../core/composition/cutOutImage';
+import { diesThatHold, type DieChoice } from '../../../core/composition/diesThatHold';
+import { newDieCut } from '../../../core/composition/newThing';
+import { putOnPaper } from '../../../core/composition/putOnPaper';
+import type { Paper } from '../../../core/plan/piece';
+import { isMark } from '../../../core/resolve/outlineOf';
+import { newPieceId } from '../../parts/newPieceId';
+import { useCardSession } from '../../session/CardSession';
+import { useLayout } from './LayoutContext';
+import { newStock } from './newSupport';
+
+/** A print or words put on paper of their own. */
+export interface Mounting {
+  /** Puts the selected image on paper cut round it; false where none is selected. */
+  readonly cutOut: () => boolean;
+  /** The dies that hold the selected words; none where no words are selected. */
+  readonly labels: () => readonly DieChoice[];
+  /** Puts the selected words on what a die cuts, where they stand. */
+  readonly putOnLabel: (choice: DieChoice) => void;
+}
+
+export function useMounting(): Mounting {
+  const { plan, card, library, unit, commit } = useCardSession();
+  const { chosen } = useLayout();
+  const { first, words, choose } = chosen;
+  return {
+    cutOut: () => {
+      if (!first || !isMark(first) || !first.stamp || first.stamp.words) return false;
+      const { stamp } = first;
+      const stock = newStock(plan, card, library, first.piece.on);
+      const how = { library, id: newPieceId(), stock, unit };
+      commit(cutOutImage(plan, card, { ...first, stamp }, how));
+      choose([how.id]);
+      return true;
+    },
+    labels: () => (words ? diesThatHold(library, words.rect, plan.habits.wordMargin.ticks) : []),
+    putOnLabel: ({ set, step, turned, size }) => {
+      if (!words) return;
+      const { on } = words.piece;
+      const stock = newStock(plan, card, library, on);
+      const die = newDieCut({ id: newPieceId(), on }, set, step, stock);
+      const label: Paper = {
+        ...die,
+        name: 'Label',
+        size: { by: 'die', set: { id: set.id, version: set.version }, step, turned },
+      };
+      commit(putOnPaper(plan, card, words, label, size));
+    },
+  };
+}

@@ -1,0 +1,15 @@
+import { figureNow, type Station } from '../../session/station';
+
+/** Sheet: the project sheet as it prints, with supplies and downloads. */
+export const sheetStation: Station = {
+  id: 'sheet',
+  name: 'Sheet',
+  digit: '8',
+  // The base is cut too.
+  figure: ({ card }) => figureNow(`${card.pieces.length + 1} to cut`),
+  showsResults: true,
+  mends: ['supplies'],
+  loadRules: async () => (await import('../../../core/compute/rules/suppliesRules')).suppliesRules,
+  keys: [['p', 'print']],
+  load: async () => ({ default: (await import('./SheetStation')).SheetStation }),
+};

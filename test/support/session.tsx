@@ -1,0 +1,65 @@
+import { render } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { vi } from 'vitest';
+import { cutJob } from '../../src/core/cutting/cutJob';
+import type { Edit } from '../../src/core/plan/edit';
+import type { Library } from '../../src/core/plan/library';
+import type { Plan } from '../../src/core/plan/plan';
+import { resolvePlan } from '../../src/core/resolve/resolvePlan';
+import { SessionContext, type CardSession } from '../../src/islands/session/CardSession';
+import { library as usualLibrary } from './plans';
+
+/** A session on a plan, of which nothing is saved; what is done to it is kept in mocks. */
+export function sessionOn(plan: Plan, library: Library = usualLibrary) {
+  const card = resolvePlan(plan, library);
+  const session = {
+    cardId: 'card',
+    plan,
+    card,
+    library,
+    releases: [],
+    unit: 'in',
+    findings: [],
+    revision: 1,
+    isSaved: true,
+    commit: vi.fn<(edit: Edit) => void>(),
+    preview: vi.fn<(edit: Edit | undefined) => void>(),
+    flush: () => Promise.resolve(),
+    tell: vi.fn(),
+    ask: vi.fn(),
+    view: 'base',
+    go: vi.fn(),
+    face: 'front',
+    turn: vi.fn(),
+    selected: 'base',
+    select: vi.fn(),
+    batch: {
+      batch: null,
+      holdings: [],
+      failure: undefined,
+      isKeeping: false,
+      keep: vi.fn(),
+      take: vi.fn(),
+    },
+    cutting: {
+      job: cutJob(plan, card, []),
+      planning: { kind: 'waiting' },
+      shown: undefined,
+      found: undefined,
+      unreached: [],
+      isOutdated: false,
+      one: undefined,
+      changes: [],
+      lastWhole: undefined,
+      isWaiting: false,
+      stop: vi.fn(),
+      resume: vi.fn(),
+    },
+  } satisfies CardSession;
+  return session;
+}
+
+/** Draws a part of the workbench as it stands within a session. */
+export function renderIn(session: CardSession, part: ReactNode) {
+  return render(<SessionContext value={session}>{part}</SessionContext>);
+}
