@@ -13,5 +13,10 @@ export default defineConfig({
   security: { checkOrigin: false },
   // Names the inline scripts of the framework by their hashes, for the policy that the middleware sends.
   experimental: { csp: true },
-  vite: { plugins: [tailwindcss()], worker: { format: 'es' } },
+  vite: {
+    plugins: [tailwindcss()],
+    worker: { format: 'es' },
+    // Pages of an earlier build are told to load again.
+    define: { 'import.meta.env.NIBWRIGHT_BUILD': JSON.stringify(Date.now().toString(36)) },
+  },
 });

@@ -31,7 +31,7 @@ const coreLayers = [
   ['cutting', 'composition', 'reformat'],
   ['supplies'],
   ['findings', 'prose'],
-  ['compute'],
+  ['compute', 'replies'],
 ];
 
 /**

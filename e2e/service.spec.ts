@@ -8,7 +8,7 @@ test('the resolve service answers every figure of a card file', async ({ request
   expect(response.status()).toBe(200);
   const { pieces, findings } = (await response.json()) as {
     pieces: { letter: string; rect: { width: number } }[];
-    findings: { rule: string; pieceId: string | null }[];
+    findings: { rule: string; subject: { kind: string; id?: string } }[];
   };
   expect(pieces.map(({ letter, rect }) => `${letter} ${rect.width / 406_400}`)).toEqual([
     'B 4.125',
@@ -18,8 +18,8 @@ test('the resolve service answers every figure of a card file', async ({ request
     'F 3.875',
     'G 3.6875',
   ]);
-  expect(findings.map(({ rule, pieceId }) => `${rule} ${pieceId}`)).toEqual([
-    'easier-figures liner',
+  expect(findings.map(({ rule, subject }) => `${rule} ${subject.kind} ${subject.id}`)).toEqual([
+    'easier-figures piece liner',
   ]);
 });
 

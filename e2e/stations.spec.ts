@@ -3,7 +3,9 @@ import { expect, test } from './nibwright';
 
 for (const { id, name, digit } of stations)
   test(`the ${name} station opens by its address, its tab and its key`, async ({ page }) => {
-    const tab = page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name });
+    const tab = page
+      .getByRole('navigation', { name: 'Stations' })
+      .getByRole('link', { name: new RegExp(`^${name} `) });
     await page.goto(`/card/rain-day/${id}`);
     await expect(page).toHaveTitle(pageTitle('Rain day', id));
     await expect(tab).toHaveAttribute('aria-current', 'page');

@@ -67,6 +67,7 @@ describe('a server killed in the middle of editing', () => {
         throw new Error(`a save was not taken: ${message}`);
       },
       onTakeOver: () => undefined,
+      doCommute: () => true,
     });
     const type = () => {
       typed++;

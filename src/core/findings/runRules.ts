@@ -38,17 +38,20 @@ export interface Doing {
 }
 
 /**
- * The finding to tell first: the gravest of those that concern what one is doing, and among equally grave ones that of
- * the chosen piece; where none does, the gravest of all.
+ * The finding to tell first: the gravest of those mended at the station, and among equally grave ones that of the chosen
+ * piece; where there is none, the gravest of the chosen piece; else the gravest of all.
  */
 export function leadingFinding(
   findings: readonly Finding[],
   { groups, piece }: Doing,
 ): Finding | undefined {
   const isOfPiece = ({ subject }: Finding) => piece !== undefined && concerns(subject, piece);
-  const own = findings.filter(
-    (each) => isOfPiece(each) || groups.includes(ruleGroupOf[each.data.rule]),
-  );
+  const own = findings.filter(({ data }) => groups.includes(ruleGroupOf[data.rule]));
   const gravest = own[0]?.severity;
-  return own.find((each) => each.severity === gravest && isOfPiece(each)) ?? own[0] ?? findings[0];
+  return (
+    own.find((each) => each.severity === gravest && isOfPiece(each)) ??
+    own[0] ??
+    findings.find(isOfPiece) ??
+    findings[0]
+  );
 }

@@ -10,7 +10,9 @@ vi.mock('../wire/postJson', () => ({ postJson: vi.fn() }));
 const post = vi.mocked(postJson);
 
 beforeEach(() => {
-  post.mockReset().mockResolvedValue({ ok: false, message: 'Nibwright does not reply.' });
+  post
+    .mockReset()
+    .mockResolvedValue({ ok: false, status: 400, message: 'Nibwright does not reply.' });
   render(
     <NewCardDialog releases={[]} stocks={stocksOf(library)} unit="in" onClose={() => undefined} />,
   );
@@ -47,6 +49,7 @@ describe('making a card', () => {
         fold: 'tent',
         stock: { id: 'chalk', version: 1 },
       },
+      'card',
     ]);
   });
 

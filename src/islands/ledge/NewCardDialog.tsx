@@ -26,14 +26,18 @@ export function NewCardDialog({ releases, stocks, unit, onClose }: Props) {
     if (typeof chosen === 'string') return chosen;
     const item = stocks[stock];
     if (!item) return 'The stash holds no stock to make it from.';
-    const reply = await postJson<{ readonly id: string }>('/api/cards', {
-      title: title.trim() || 'Untitled card',
-      releaseId: releaseId || null,
-      unit,
-      format: chosen,
-      fold: choice.fold,
-      stock: { id: item.id, version: item.version },
-    });
+    const reply = await postJson(
+      '/api/cards',
+      {
+        title: title.trim() || 'Untitled card',
+        releaseId: releaseId || null,
+        unit,
+        format: chosen,
+        fold: choice.fold,
+        stock: { id: item.id, version: item.version },
+      },
+      'card',
+    );
     if (!reply.ok) return reply.message;
     location.assign(`/card/${reply.body.id}/base`);
     return undefined;

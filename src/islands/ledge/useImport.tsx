@@ -7,7 +7,7 @@ export function useImport(
 ): readonly [React.ReactNode, () => void] {
   const picker = useRef<HTMLInputElement>(null);
   const take = async (file: File) => {
-    const reply = await postJson<{ readonly id: string }>('/api/cards/import', await file.text());
+    const reply = await postJson('/api/cards/import', await file.text(), 'card');
     if (reply.ok) location.assign(`/card/${reply.body.id}/base`);
     else onProblem(reply.message);
   };

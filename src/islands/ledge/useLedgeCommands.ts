@@ -34,7 +34,7 @@ export function useLedgeCommands(
   const [message, setMessage] = useState<LedgeMessage>();
 
   const setBin = async (card: StandingCard, toBin: boolean) => {
-    const reply = await postJson(`/api/cards/${card.id}/bin`, { binned: toBin });
+    const reply = await postJson(`/api/cards/${card.id}/bin`, { binned: toBin }, 'done');
     if (!reply.ok) return setMessage({ text: reply.message });
     const without = (list: readonly StandingCard[]) => list.filter(({ id }) => id !== card.id);
     setCards((now) => (toBin ? without(now) : [card, ...now]));
@@ -46,12 +46,16 @@ export function useLedgeCommands(
     );
   };
   const move = async (card: StandingCard, releaseId: string | null) => {
-    const reply = await postJson<{ readonly revision: number }>(`/api/cards/${card.id}/edits`, {
-      saveId: crypto.randomUUID(),
-      baseRevision: card.revision,
-      edits: [{ kind: 'set-about', change: { releaseId } }],
-    });
-    if (!reply.ok)
+    const reply = await postJson(
+      `/api/cards/${card.id}/edits`,
+      {
+        saveId: crypto.randomUUID(),
+        baseRevision: card.revision,
+        edits: [{ kind: 'set-about', change: { releaseId } }],
+      },
+      'save',
+    );
+    if (!reply.ok || reply.body.kind !== 'saved')
       return setMessage({
         text: `“${card.title}” was not moved: it was changed elsewhere. Load the Ledge again.`,
       });
@@ -70,15 +74,19 @@ export function useLedgeCommands(
     setBin: (card, toBin) => void setBin(card, toBin),
     move: (card, releaseId) => void move(card, releaseId),
     copy: (card) =>
-      void postJson<{ readonly id: string }>(`/api/cards/${card.id}/copy`, {}).then((reply) => {
+      void postJson(`/api/cards/${card.id}/copy`, {}, 'card').then((reply) => {
         if (reply.ok) location.assign(`/card/${reply.body.id}/base`);
         else setMessage({ text: reply.message });
       }),
     removeForGood: async (gone) => {
       const ids = gone.map(({ id }) => id);
-      const reply = await postJson<{ readonly removed: readonly string[] }>('/api/bin/empty', {
-        ids,
-      });
+      const reply = await postJson(
+        '/api/bin/empty',
+        {
+          ids,
+        },
+        'cardsRemoved',
+      );
       if (!reply.ok) return setMessage({ text: reply.message });
       const { removed } = reply.body;
       setBinned((now) => now.filter(({ id }) => !removed.includes(id)));

@@ -13,7 +13,7 @@ export function NameBar({ designers, onNamed }: Props) {
   const [message, setMessage] = useState('');
   const say = async (chosen: string) => {
     if (chosen.trim() === '') return setMessage('Type your name first.');
-    const reply = await postJson<Designer>('/api/designers', { name: chosen });
+    const reply = await postJson('/api/designers', { name: chosen }, 'designer');
     if (reply.ok) onNamed(reply.body);
     else setMessage(reply.message);
   };

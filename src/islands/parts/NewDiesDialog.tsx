@@ -21,7 +21,7 @@ export function NewDiesDialog({ unit, onDone, onClose }: Props) {
     if (name.trim() === '') return 'The set has no name. Give it one.';
     const steps = readSteps(text, unit);
     if (typeof steps === 'string') return steps;
-    const reply = await postJson<DieSet>('/api/die-sets', { name, steps });
+    const reply = await postJson('/api/die-sets', { name, steps }, 'dieSet');
     if (!reply.ok) return reply.message;
     onDone(reply.body);
     return undefined;

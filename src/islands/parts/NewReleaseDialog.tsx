@@ -14,7 +14,7 @@ export function NewReleaseDialog({ onDone, onClose }: Props) {
   const [onSale, setOnSale] = useState('');
   const add = async () => {
     if (name.trim() === '') return 'The release has no name. Give it one.';
-    const reply = await postJson<Release>('/api/releases', { name, onSale: onSale || null });
+    const reply = await postJson('/api/releases', { name, onSale: onSale || null }, 'release');
     if (!reply.ok) return reply.message;
     onDone(reply.body);
     return undefined;

@@ -30,14 +30,18 @@ export function NewStockDialog({ onDone, onClose }: Props) {
     )
       return 'The weight is a whole number from 30 to 1000 grams per square metre.';
     if (owned.length === 0) return 'Tick at least one sheet it is owned in.';
-    const reply = await postJson<Stock>('/api/stocks', {
-      name,
-      colour,
-      paper,
-      gramsPerSquareMetre,
-      caliper,
-      sheets: sheetIds.filter((id) => owned.includes(id)),
-    });
+    const reply = await postJson(
+      '/api/stocks',
+      {
+        name,
+        colour,
+        paper,
+        gramsPerSquareMetre,
+        caliper,
+        sheets: sheetIds.filter((id) => owned.includes(id)),
+      },
+      'stock',
+    );
     if (!reply.ok) return reply.message;
     onDone(reply.body);
     return undefined;

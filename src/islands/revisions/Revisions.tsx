@@ -1,20 +1,16 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import type { Designer } from '../../core/plan/cardFile';
 import { editBetween } from '../../core/plan/editBetween';
-import type { Plan } from '../../core/plan/plan';
 import { useKeys } from '../parts/useKeys';
+import { getJson } from '../wire/postJson';
 import { changeSentences } from '../words/changeSentences';
 import type { ChangeWords } from '../words/changeWords';
 import { clockWords, momentDay } from '../words/momentWords';
+import type { ReplyOf } from '../../core/replies/replies';
 import { useCardSession } from '../session/CardSession';
 import { CompareVersions } from './CompareVersions';
-import { sittingsOf, walkRevisions, type Revision, type WalkedRevision } from './walkRevisions';
+import { sittingsOf, walkRevisions, type WalkedRevision } from './walkRevisions';
 
-interface Loaded {
-  readonly start: Plan;
-  readonly revisions: readonly Revision[];
-  readonly designers: readonly Designer[];
-}
+type Loaded = ReplyOf<'revisions'>;
 
 /** Every save of the card with what it changed; two versions side by side; an old one taken back. */
 export function Revisions() {
@@ -210,12 +206,6 @@ function sentencesOf(
 
 async function fetchRun(cardId: string, before: number | undefined): Promise<Loaded | string> {
   const query = before === undefined ? '' : `?before=${before}`;
-  try {
-    const response = await fetch(`/api/cards/${cardId}/revisions${query}`);
-    const body = (await response.json()) as
-      Loaded | { readonly error: { readonly message: string } };
-    return 'error' in body ? body.error.message : body;
-  } catch {
-    return 'Nibwright does not reply. Check that it is still running, then try again.';
-  }
+  const reply = await getJson(`/api/cards/${cardId}/revisions${query}`, 'revisions');
+  return reply.ok ? reply.body : reply.message;
 }

@@ -8,9 +8,16 @@ import {
   type SaverOptions,
   type SaveState,
 } from './cardSaver';
+import type { Save } from './unsaved';
 
+const copies = (count: number): Edit => ({ kind: 'set-making', change: { copies: count } });
 const rename = (title: string): Edit => ({ kind: 'set-about', change: { title } });
-const saved = (revision: number): SaveReply => ({ kind: 'saved', revision, plan: null });
+const saved = (revision: number): SaveReply => ({
+  kind: 'saved',
+  revision,
+  plan: null,
+  theirs: [],
+});
 
 beforeEach(() => {
   vi.useFakeTimers();
@@ -19,10 +26,14 @@ afterEach(() => {
   vi.useRealTimers();
 });
 
+/** Here edits of one kind disturb each other. */
+const sameKind = (a: Edit, b: Edit) => a.kind === b.kind;
+
 function startSaver(send: SaverOptions['send']) {
   const states: SaveState['kind'][] = [];
   const onTakeOver = vi.fn();
   const onRefused = vi.fn<SaverOptions['onRefused']>();
+  const onUnsaved = vi.fn<(saves: readonly Save[]) => void>();
   let count = 0;
   const saver = new CardSaver({
     revision: 1,
@@ -31,8 +42,11 @@ function startSaver(send: SaverOptions['send']) {
     onState: ({ kind }) => states.push(kind),
     onTakeOver,
     onRefused,
+    doCommute: (ours, theirs) =>
+      !ours.some((each) => theirs.some((other) => sameKind(each, other))),
+    onUnsaved,
   });
-  return { saver, states, onTakeOver, onRefused };
+  return { saver, states, onTakeOver, onRefused, onUnsaved };
 }
 
 describe('saving', () => {
@@ -131,10 +145,15 @@ describe('saving at once', () => {
 describe('others at the same card', () => {
   it('hands over their plan with what of ours is not in it yet', async () => {
     const plan = fiveLayers();
-    const { saver, onTakeOver } = startSaver(async () => ({ kind: 'saved', revision: 5, plan }));
+    const { saver, onTakeOver } = startSaver(async () => ({
+      kind: 'saved',
+      revision: 5,
+      plan,
+      theirs: [copies(3)],
+    }));
     saver.add(rename('a'));
     await vi.advanceTimersByTimeAsync(500);
-    expect(onTakeOver).toHaveBeenCalledWith(plan, []);
+    expect(onTakeOver).toHaveBeenCalledWith(plan, [], [copies(3)]);
   });
 
   it('stops at a conflict, keeps what is not saved, and goes on afresh after the choice', async () => {
@@ -154,6 +173,90 @@ describe('others at the same card', () => {
     saver.add(rename('c'));
     await vi.advanceTimersByTimeAsync(500);
     expect(send.mock.calls[1]?.[0]).toMatchObject({ baseRevision: 4, edits: [rename('c')] });
+  });
+});
+
+describe('what others saved meanwhile', () => {
+  const newer = (theirs: readonly Edit[]) => ({ revision: 3, plan: fiveLayers(), theirs });
+
+  it('is taken in at once where nothing of ours waits, or what waits leaves it alone', async () => {
+    const send = vi.fn<SaverOptions['send']>().mockResolvedValue(saved(4));
+    const { saver, onTakeOver } = startSaver(send);
+    expect(saver.takeIn(newer([copies(3)]))).toBe(true);
+    expect(saver.takeIn(newer([copies(3)]))).toBe(false);
+    saver.add(rename('a'));
+    expect(saver.takeIn({ ...newer([copies(4)]), revision: 4 })).toBe(true);
+    expect(onTakeOver.mock.calls.map(([, pending]) => pending as unknown)).toEqual([
+      [],
+      [rename('a')],
+    ]);
+    await vi.advanceTimersByTimeAsync(500);
+    expect(send.mock.calls[0]?.[0].baseRevision).toBe(4);
+  });
+
+  it('waits where ours touches the same or is on its way, so that nothing goes over it unseen', async () => {
+    const { saver, onTakeOver } = startSaver(() => new Promise(() => {}));
+    saver.add(rename('a'));
+    expect(saver.takeIn(newer([rename('theirs')]))).toBe(false);
+    await vi.advanceTimersByTimeAsync(500);
+    expect(saver.takeIn(newer([copies(3)]))).toBe(false);
+    expect(onTakeOver).not.toHaveBeenCalled();
+  });
+
+  it('that the reply to our save tells of stops us where what was typed since touches the same', async () => {
+    const replies: ((reply: SaveReply) => void)[] = [];
+    const { saver, states } = startSaver(() => new Promise((resolve) => replies.push(resolve)));
+    saver.add(copies(2));
+    await vi.advanceTimersByTimeAsync(500);
+    saver.add(rename('mine'));
+    replies[0]?.({ kind: 'saved', revision: 3, plan: fiveLayers(), theirs: [rename('theirs')] });
+    await vi.advanceTimersByTimeAsync(2000);
+    expect(states.at(-1)).toBe('conflict');
+    expect(saver.isPending).toBe(true);
+    expect(replies).toHaveLength(1);
+  });
+});
+
+describe('what is not saved yet', () => {
+  it('is told with the ids it is sent under, and told to be nothing once it is saved', async () => {
+    const send = vi.fn<SaverOptions['send']>().mockResolvedValue(saved(2));
+    const { saver, onUnsaved } = startSaver(send);
+    saver.add(rename('a'));
+    saver.add(rename('b'));
+    const [kept] = onUnsaved.mock.lastCall?.[0] ?? [];
+    await vi.advanceTimersByTimeAsync(500);
+    expect(send.mock.calls[0]?.[0]).toEqual(kept);
+    expect(onUnsaved.mock.lastCall?.[0]).toEqual([]);
+  });
+
+  it('is all there in its order while a save is on its way, and after a conflict', async () => {
+    const send = vi.fn<SaverOptions['send']>();
+    send.mockResolvedValue({ kind: 'conflict', revision: 4, plan: fiveLayers() });
+    const { saver, onUnsaved } = startSaver(send);
+    saver.add(rename('a'));
+    await vi.advanceTimersByTimeAsync(500);
+    saver.add(rename('b'));
+    expect(onUnsaved.mock.lastCall?.[0].map(({ edits }) => edits)).toEqual([
+      [rename('a')],
+      [rename('b')],
+    ]);
+  });
+
+  it('is asked for at once when the page is left, before anything is waited for', () => {
+    const send = vi.fn<SaverOptions['send']>(() => new Promise(() => {}));
+    const { saver } = startSaver(send);
+    saver.add(rename('a'));
+    void saver.flush();
+    saver.stop();
+    expect(send).toHaveBeenCalledOnce();
+  });
+
+  it('stays for the page that is loaded next where this one is of an older Nibwright', async () => {
+    const { saver, states, onUnsaved } = startSaver(async () => ({ kind: 'old-page' }));
+    saver.add(rename('a'));
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(states.at(-1)).toBe('old-page');
+    expect(onUnsaved.mock.lastCall?.[0]).toHaveLength(1);
   });
 });
 
@@ -211,6 +314,7 @@ describe('an edit that cannot be kept', () => {
         if (state.kind === 'retrying') reasons.push(state.reason);
       },
       onTakeOver: () => undefined,
+      doCommute: () => true,
       onRefused: () => undefined,
     });
     saver.add(rename('a'));

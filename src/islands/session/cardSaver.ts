@@ -1,10 +1,11 @@
 import type { Edit } from '../../core/plan/edit';
 import type { Plan } from '../../core/plan/plan';
+import type { ReplyOf } from '../../core/replies/replies';
+import type { Save } from './unsaved';
 
 /** What the server said to a save. */
 export type SaveReply =
-  | { readonly kind: 'saved'; readonly revision: number; readonly plan: Plan | null }
-  | { readonly kind: 'conflict'; readonly revision: number; readonly plan: Plan }
+  | ReplyOf<'save'>
   /** The edits themselves cannot be kept: sent again they never will be. */
   | { readonly kind: 'refused'; readonly message: string }
   /** Nothing of this card is taken any more. */
@@ -17,22 +18,24 @@ export type SaveState =
   /** `reason` is what the server said, where it said anything. */
   | { readonly kind: 'retrying'; readonly reason: string | undefined }
   | { readonly kind: 'stopped'; readonly message: string }
+  /** The page is of an older Nibwright; what is not saved waits in the browser until it is loaded again. */
+  | { readonly kind: 'old-page' }
   | { readonly kind: 'conflict'; readonly revision: number; readonly plan: Plan };
 
 export interface SaverOptions {
   readonly revision: number;
   /** Sends one save; rejects when the server cannot be reached or fails. */
-  readonly send: (save: {
-    readonly saveId: string;
-    readonly baseRevision: number;
-    readonly edits: readonly Edit[];
-  }) => Promise<SaveReply>;
+  readonly send: (save: Save) => Promise<SaveReply>;
   readonly newId: () => string;
   readonly onState: (state: SaveState, revision: number) => void;
   /** An edit was not taken and is left out; `pending` are the edits made since, which go on. */
   readonly onRefused: (refused: RefusedEdit, pending: readonly Edit[]) => void;
-  /** Others' edits came in: the plan to go on from, and our edits that are not in it yet. */
-  readonly onTakeOver: (plan: Plan, pending: readonly Edit[]) => void;
+  /** Others' edits came in: the plan to go on from, our edits that are not in it yet, and theirs. */
+  readonly onTakeOver: (plan: Plan, pending: readonly Edit[], theirs: readonly Edit[]) => void;
+  /** Whether edits of ours and of others give the same in either order. */
+  readonly doCommute: (ours: readonly Edit[], theirs: readonly Edit[]) => boolean;
+  /** Told whenever what is not saved yet has changed, to be kept beyond a crash. */
+  readonly onUnsaved?: (saves: readonly Save[]) => void;
   readonly delayMs?: number;
   readonly retryMs?: number;
 }
@@ -46,12 +49,6 @@ export interface RefusedEdit {
 /** The server could not save just now, and said why; the same save goes again. */
 export class NotNowError extends Error {}
 
-interface Batch {
-  readonly saveId: string;
-  readonly baseRevision: number;
-  readonly edits: readonly Edit[];
-}
-
 /**
  * Sends edits half a second after the last one, one save at a time, in order. A save that got no
  * reply is sent again under the same id, so that a lost reply never counts twice. Of a save that is
@@ -61,9 +58,11 @@ interface Batch {
 export class CardSaver {
   #revision: number;
   #waiting: Edit[] = [];
-  #batch: Batch | undefined;
+  /** The id of the save that what waits will go in, so that it counts once whoever sends it. */
+  #nextId: string;
+  #batch: Save | undefined;
   /** Edits of a refused save, which go one by one before what waits. */
-  #alone: Edit[] = [];
+  #alone: { readonly saveId: string; readonly edit: Edit }[] = [];
   #timer: ReturnType<typeof setTimeout> | undefined;
   #isStopped = false;
   /** The save on its way, settled once its reply has been taken in. */
@@ -73,6 +72,11 @@ export class CardSaver {
   constructor(options: SaverOptions) {
     this.#options = options;
     this.#revision = options.revision;
+    this.#nextId = options.newId();
+  }
+
+  get revision(): number {
+    return this.#revision;
   }
 
   /** Whether something is not saved yet. */
@@ -83,6 +87,7 @@ export class CardSaver {
   /** Queues an edit. */
   add(edit: Edit): void {
     this.#waiting.push(edit);
+    this.#tellUnsaved();
     if (this.#isStopped) return;
     this.#options.onState({ kind: 'pending' }, this.#revision);
     this.#schedule(this.#options.delayMs ?? 500);
@@ -94,8 +99,11 @@ export class CardSaver {
    */
   async flush(): Promise<void> {
     clearTimeout(this.#timer);
-    await this.#sending;
-    clearTimeout(this.#timer);
+    if (this.#sending) {
+      await this.#sending;
+      clearTimeout(this.#timer);
+    }
+    // Without a save on its way the request is made before anything is waited for, since the page may be leaving.
     await this.#sendNext();
   }
 
@@ -107,7 +115,22 @@ export class CardSaver {
     this.#alone = [];
     this.#batch = undefined;
     this.#isStopped = false;
+    this.#tellUnsaved();
     this.#options.onState({ kind: 'saved' }, revision);
+  }
+
+  /**
+   * Takes in what others have saved; false where a save of ours is on its way, or where theirs touches what waits here:
+   * the reply to our save then says how it stands.
+   */
+  takeIn({ revision, plan, theirs }: ReplyOf<'since'>): boolean {
+    if (this.#isStopped || this.#batch || this.#alone.length > 0) return false;
+    if (revision <= this.#revision || !this.#options.doCommute(this.#waiting, theirs)) return false;
+    this.#revision = revision;
+    this.#options.onTakeOver(plan, [...this.#waiting], theirs);
+    this.#options.onState({ kind: this.#waiting.length > 0 ? 'pending' : 'saved' }, revision);
+    this.#tellUnsaved();
+    return true;
   }
 
   /** Sends nothing more; for when the page goes. */
@@ -129,7 +152,7 @@ export class CardSaver {
     await this.#sending;
   }
 
-  async #send(batch: Batch): Promise<void> {
+  async #send(batch: Save): Promise<void> {
     let reply: SaveReply | undefined;
     let reason: string | undefined;
     try {
@@ -146,33 +169,65 @@ export class CardSaver {
     }
   }
 
-  #takeBatch(): Batch | undefined {
+  #takeBatch(): Save | undefined {
+    const baseRevision = this.#revision;
     const next = this.#alone.shift();
-    const edits = next ? [next] : this.#waiting;
-    if (edits.length === 0) return undefined;
-    if (!next) this.#waiting = [];
-    return { saveId: this.#options.newId(), baseRevision: this.#revision, edits };
+    if (next) return { saveId: next.saveId, baseRevision, edits: [next.edit] };
+    if (this.#waiting.length === 0) return undefined;
+    const batch = { saveId: this.#nextId, baseRevision, edits: this.#waiting };
+    this.#waiting = [];
+    this.#nextId = this.#options.newId();
+    return batch;
   }
 
-  #settle(reply: SaveReply, { edits }: Batch): void {
-    if (reply.kind === 'conflict' || reply.kind === 'stopped') {
-      this.#isStopped = true;
-      this.#options.onState(reply, this.#revision);
-      return;
-    }
+  #settle(reply: SaveReply, { edits }: Save): void {
+    if (reply.kind !== 'saved' && reply.kind !== 'refused') return this.#stopAt(reply);
     this.#batch = undefined;
     if (reply.kind === 'refused') this.#leaveOut(edits, reply.message);
-    else this.#revision = reply.revision;
-    const pending = [...this.#alone, ...this.#waiting];
-    if (reply.kind === 'saved' && reply.plan) this.#options.onTakeOver(reply.plan, pending);
+    const pending = this.#pending;
+    if (reply.kind === 'saved') {
+      this.#revision = reply.revision;
+      const { plan, theirs, revision } = reply;
+      // What was typed meanwhile does not know of theirs, so it may not go on top of them unseen.
+      if (plan && !this.#options.doCommute(pending, theirs)) {
+        this.#tellUnsaved();
+        return this.#stopAt({ kind: 'conflict', revision, plan });
+      }
+      if (plan) this.#options.onTakeOver(plan, pending, theirs);
+    }
+    this.#tellUnsaved();
     const isPending = pending.length > 0;
     this.#options.onState({ kind: isPending ? 'pending' : 'saved' }, this.#revision);
     if (isPending) this.#schedule(0);
   }
 
+  /** Sends nothing more until the person has chosen, or has loaded the page again. */
+  #stopAt(state: Exclude<SaveReply, { readonly kind: 'saved' | 'refused' }>): void {
+    this.#isStopped = true;
+    this.#options.onState(state, this.#revision);
+  }
+
   #leaveOut(edits: readonly Edit[], message: string): void {
     const [edit, ...others] = edits;
-    if (others.length > 0) this.#alone = [...edits, ...this.#alone];
-    else if (edit) this.#options.onRefused({ edit, message }, [...this.#alone, ...this.#waiting]);
+    if (others.length > 0) {
+      const alone = edits.map((each) => ({ saveId: this.#options.newId(), edit: each }));
+      this.#alone = [...alone, ...this.#alone];
+    } else if (edit) this.#options.onRefused({ edit, message }, this.#pending);
+  }
+
+  /** What follows the save that may be on its way. */
+  get #pending(): readonly Edit[] {
+    return [...this.#alone.map(({ edit }) => edit), ...this.#waiting];
+  }
+
+  #tellUnsaved(): void {
+    const baseRevision = this.#revision;
+    this.#options.onUnsaved?.([
+      ...(this.#batch ? [this.#batch] : []),
+      ...this.#alone.map(({ saveId, edit }) => ({ saveId, baseRevision, edits: [edit] })),
+      ...(this.#waiting.length > 0
+        ? [{ saveId: this.#nextId, baseRevision, edits: [...this.#waiting] }]
+        : []),
+    ]);
   }
 }

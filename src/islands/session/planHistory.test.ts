@@ -70,4 +70,19 @@ describe('undo and redo', () => {
     const outcome = undoEdit(takeOverPlan(mine, theirs));
     expect(outcome).toMatchObject({ ok: false, issue: { code: 'not-there' } });
   });
+
+  it('take back one’s own changes only: what others have changed since is theirs', () => {
+    const nameTop = (name: string): Edit =>
+      changePiece({ id: 'top' as PieceId, kind: 'panel' }, { name });
+    const one = must(commitEdit(startHistory(fiveLayers()), rename('Rain day')));
+    const two = must(commitEdit(one, nameTop('mine')));
+    const theirs = [nameTop('theirs')];
+    const plan = must(commitEdit(startHistory(two.plan), nameTop('theirs'))).plan;
+    const after = takeOverPlan(two, plan, theirs);
+    expect(after.undo).toEqual([rename('Bean poles')]);
+    const undone = must(undoEdit(after));
+    expect(undone.plan.about.title).toBe('Bean poles');
+    expect(undone.plan.pieces.find(({ id }) => id === 'top')?.name).toBe('theirs');
+    expect(undoEdit(undone).ok).toBe(false);
+  });
 });

@@ -1,5 +1,6 @@
 import { applyEdit, type EditIssue } from '../../core/plan/applyEdit';
 import type { Edit } from '../../core/plan/edit';
+import { doCommute, editTouches } from '../../core/plan/editTouches';
 import type { Plan } from '../../core/plan/plan';
 
 /** A plan with the way back and forth; each step is an edit, so undoing is one more edit. */
@@ -50,9 +51,20 @@ export function redoEdit(history: PlanHistory): HistoryOutcome {
   return step(history, 'redo', 'undo');
 }
 
-/** Takes over a plan with others' edits in it; the way back stays as far as it still applies. */
-export function takeOverPlan(history: PlanHistory, plan: Plan): PlanHistory {
-  return { ...history, plan };
+/**
+ * Takes over a plan with others' edits in it. The way back keeps the steps that leave theirs alone, so that undoing takes
+ * back one's own changes only.
+ */
+export function takeOverPlan(
+  history: PlanHistory,
+  plan: Plan,
+  theirs: readonly Edit[] = [],
+): PlanHistory {
+  if (theirs.length === 0) return { ...history, plan };
+  const touched = editTouches(history.plan, theirs);
+  const ours = (steps: readonly Edit[]) =>
+    steps.filter((step) => doCommute(editTouches(history.plan, [step]), touched));
+  return { plan, undo: ours(history.undo), redo: ours(history.redo) };
 }
 
 function step(history: PlanHistory, from: 'undo' | 'redo', to: 'undo' | 'redo'): HistoryOutcome {

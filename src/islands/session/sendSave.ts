@@ -1,5 +1,7 @@
-import type { Edit } from '../../core/plan/edit';
+import { currentPlanSchema } from '../../core/plan/planFacts';
+import { noReply, readReply } from '../wire/readReply';
 import { NotNowError, type SaveReply } from './cardSaver';
+import type { Save } from './unsaved';
 
 /**
  * Sends a save to our own server; goes on when the page is left.
@@ -7,9 +9,10 @@ import { NotNowError, type SaveReply } from './cardSaver';
  */
 export async function sendSave(
   cardId: string,
-  save: { readonly saveId: string; readonly baseRevision: number; readonly edits: readonly Edit[] },
+  { saveId, baseRevision, edits }: Save,
+  planSchema: number = currentPlanSchema,
 ): Promise<SaveReply> {
-  const body = JSON.stringify(save);
+  const body = JSON.stringify({ saveId, baseRevision, planSchema, edits });
   const response = await fetch(`/api/cards/${cardId}/edits`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
@@ -17,14 +20,13 @@ export async function sendSave(
     // Browsers refuse to keep larger bodies alive; those are sent the ordinary way.
     keepalive: body.length < 60_000,
   });
-  const reply = (await response.json()) as
-    SaveReply | { readonly error: { readonly message: string; readonly hint?: string } };
-  if (!('error' in reply)) return reply;
-  const { message, hint = '' } = reply.error;
-  const words = `${message} ${hint}`.trim();
+  const reply = await readReply(response, 'save');
+  if (reply.ok) return reply.body;
+  const { message, status } = reply;
   // 507: no room on the disk; 503: the database is away. Both pass.
-  if (response.status >= 500) throw new NotNowError(words);
-  return { kind: notTaken.has(response.status) ? 'refused' : 'stopped', message: words };
+  if (status >= 500) throw new NotNowError(message);
+  if (reply === noReply || status === 200) throw new Error(message);
+  return { kind: notTaken.has(status) ? 'refused' : 'stopped', message };
 }
 
 /** An edit that does not fit a card, that does not apply to this one, or that is too large. */

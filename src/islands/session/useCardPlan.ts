@@ -1,12 +1,10 @@
 import { cleanJson } from '../../core/text/readJson';
-import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import { resolvePlan } from '../../core/resolve/resolvePlan';
-import { applyEdit } from '../../core/plan/applyEdit';
 import type { Edit } from '../../core/plan/edit';
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
-import { CardSaver, type RefusedEdit, type SaveState } from './cardSaver';
 import {
   commitEdit,
   redoEdit,
@@ -16,8 +14,8 @@ import {
   type HistoryOutcome,
   type PlanHistory,
 } from './planHistory';
-import { sendSave } from './sendSave';
 import { useEditCheck } from './useEditCheck';
+import { applyIfPossible, useSaving, type Saving } from './useSaving';
 
 export interface CardPlan {
   /** The plan with the figure being typed in it, as long as the card stays possible. */
@@ -25,9 +23,7 @@ export interface CardPlan {
   readonly card: ResolvedCard;
   /** What is looked over: of what is typed a moment later than it is drawn, of what is kept at once. */
   readonly settled: { readonly plan: Plan; readonly card: ResolvedCard };
-  readonly revision: number;
-  readonly saveState: SaveState;
-  readonly savedAt: Date | undefined;
+  readonly saving: Saving;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
   /** Makes a change; false when it no longer applies. */
@@ -36,14 +32,9 @@ export interface CardPlan {
   readonly preview: (edit: Edit | undefined) => void;
   readonly undo: () => boolean;
   readonly redo: () => boolean;
-  /** Saves at once what waits; settles when the server has answered. */
-  readonly flush: () => Promise<void>;
-  /** Edits that were not taken and are left out of the plan, until the person has read why. */
-  readonly refused: readonly RefusedEdit[];
-  readonly forgetRefused: () => void;
-  /** Drops what could not be saved; nothing warns of it any more when the page is left. */
-  readonly dropUnsaved: () => void;
-  /** Ends a conflict by going on from what is saved. */
+  /** Changes are checked by the server only, since the check could not be loaded. */
+  readonly isUnchecked: boolean;
+  /** Goes on from what is saved, after a conflict or a save that was not taken. */
   readonly takeSaved: () => void;
 }
 
@@ -55,78 +46,35 @@ export interface CardPlanStart {
 }
 
 /** The state of one card on the workbench: plan, history, figures and saving. */
-export function useCardPlan({
-  cardId,
-  plan: startPlan,
-  revision: startRevision,
-  library,
-}: CardPlanStart): CardPlan {
+export function useCardPlan(start: CardPlanStart): CardPlan {
+  const { cardId, plan: startPlan, revision: startRevision, library } = start;
   const [history, setHistory] = useState(() => startHistory(startPlan));
   const [draft, setDraft] = useState<Edit>();
-  const [saveState, setSaveState] = useState<SaveState>({ kind: 'saved' });
-  const [revision, setRevision] = useState(startRevision);
-  const [savedAt, setSavedAt] = useState<Date>();
-  const [refused, setRefused] = useState<readonly RefusedEdit[]>([]);
   const latest = useRef<PlanHistory>(history);
-  /** The plan as the server has it: what is left when an edit is not taken. */
-  const onServer = useRef(startPlan);
-  const saver = useRef<CardSaver>(undefined);
-  const isEdit = useEditCheck();
+  const { isEdit, isMissing } = useEditCheck();
 
   const show = useCallback((next: PlanHistory) => {
     latest.current = next;
     setHistory(next);
   }, []);
-
-  useEffect(() => {
-    const created = new CardSaver({
-      revision: startRevision,
-      send: async (save) => {
-        const reply = await sendSave(cardId, save);
-        if (reply.kind === 'saved')
-          onServer.current = reply.plan ?? save.edits.reduce(applyIfPossible, onServer.current);
-        return reply;
-      },
-      newId: () => crypto.randomUUID(),
-      onState: (state, at) => {
-        setSaveState(state);
-        setRevision(at);
-        if (state.kind === 'saved') setSavedAt(new Date());
-      },
-      onRefused: (edit, pending) => {
-        setRefused((before) => [...before, edit]);
-        const plan = pending.reduce(applyIfPossible, onServer.current);
-        show(takeOverPlan(latest.current, plan));
-      },
-      onTakeOver: (plan, pending) =>
-        show(takeOverPlan(latest.current, pending.reduce(applyIfPossible, plan))),
-    });
-    saver.current = created;
-    const flush = () => void created.flush();
-    const warn = (event: BeforeUnloadEvent) => {
-      if (!created.isPending) return;
-      flush();
-      event.preventDefault();
-    };
-    window.addEventListener('pagehide', flush);
-    window.addEventListener('beforeunload', warn);
-    return () => {
-      window.removeEventListener('pagehide', flush);
-      window.removeEventListener('beforeunload', warn);
-      flush();
-      created.stop();
-    };
-  }, [cardId, startRevision, show]);
+  const saving = useSaving({
+    cardId,
+    plan: startPlan,
+    revision: startRevision,
+    planHere: useCallback(() => latest.current.plan, []),
+    onPlan: useCallback((plan, theirs) => show(takeOverPlan(latest.current, plan, theirs)), [show]),
+  });
+  const { add, restart, saveState, revision } = saving;
 
   const take = useCallback(
     (outcome: HistoryOutcome): boolean => {
       setDraft(undefined);
       if (!outcome.ok) return false;
       show(outcome.history);
-      saver.current?.add(outcome.edit);
+      add(outcome.edit);
       return true;
     },
-    [show],
+    [show, add],
   );
 
   const kept = useMemo(
@@ -144,15 +92,12 @@ export function useCardPlan({
   // The drawing follows the hand, and what is found of it comes a moment later; of what is kept it is there at once,
   // as the next key may be its remedy.
   const followed = useDeferredValue(drawn);
-  const settled = draft ? followed : kept;
 
   return {
     plan: drawn.plan,
     card: drawn.card,
-    settled,
-    revision,
-    saveState,
-    savedAt,
+    settled: draft ? followed : kept,
+    saving,
     canUndo: history.undo.length > 0,
     canRedo: history.redo.length > 0,
     commit: useCallback(
@@ -162,23 +107,15 @@ export function useCardPlan({
     preview: setDraft,
     undo: useCallback(() => take(undoEdit(latest.current)), [take]),
     redo: useCallback(() => take(redoEdit(latest.current)), [take]),
-    flush: useCallback(async () => saver.current?.flush(), []),
-    refused,
-    forgetRefused: useCallback(() => setRefused([]), []),
-    dropUnsaved: useCallback(() => saver.current?.restart(revision), [revision]),
+    isUnchecked: isMissing,
     takeSaved: useCallback(() => {
       if (saveState.kind === 'stopped') {
-        saver.current?.restart(revision);
+        restart(revision);
         location.reload();
       }
       if (saveState.kind !== 'conflict') return;
       show(startHistory(saveState.plan));
-      saver.current?.restart(saveState.revision);
-    }, [saveState, revision, show]),
+      restart(saveState.revision);
+    }, [saveState, revision, restart, show]),
   };
-}
-
-function applyIfPossible(plan: Plan, edit: Edit): Plan {
-  const outcome = applyEdit(plan, edit);
-  return outcome.ok ? outcome.plan : plan;
 }

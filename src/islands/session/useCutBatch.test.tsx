@@ -1,5 +1,5 @@
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
 import type { CutBatch } from '../../core/cutting/cutBatch';
 import type { LibraryId } from '../../core/plan/ids';
 import { emptyHolding } from '../../core/stash/holdings';
@@ -41,6 +41,9 @@ function server() {
   };
   return { asked, reply };
 }
+// The schemas of replies come with the first one; the tests wait for no download.
+beforeAll(() => import('../../core/replies/replies'));
+
 const start = () =>
   renderHook(() => useCutBatch('card', { batch: null, holdings: [emptyHolding(gem)] }));
 

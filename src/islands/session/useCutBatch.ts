@@ -39,7 +39,7 @@ export function useCutBatch(
     (next: CutBatch | null) => {
       setBatch(next);
       inTurn(async () => {
-        const reply = await postJson(`/api/cards/${cardId}/batch`, { batch: next });
+        const reply = await postJson(`/api/cards/${cardId}/batch`, { batch: next }, 'done');
         if (reply.ok) return undefined;
         // A plan that could not be given up is still there, as the work on it is.
         if (next === null) setBatch((now) => now ?? batch);
@@ -51,10 +51,7 @@ export function useCutBatch(
   const take = useCallback(
     (takings: readonly Taking[] | null) =>
       inTurn(async () => {
-        const reply = await postJson<{ batch: CutBatch; holdings: readonly Holding[] }>(
-          `/api/cards/${cardId}/taking`,
-          { takings },
-        );
+        const reply = await postJson(`/api/cards/${cardId}/taking`, { takings }, 'taking');
         if (!reply.ok) return reply.message;
         const { batch: after, holdings: changed } = reply.body;
         // Marks made meanwhile stand; only what was taken is news.

@@ -1,19 +1,28 @@
-import { useEffect, useRef } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Edit } from '../../core/plan/edit';
 
+export interface EditCheck {
+  /** Whether a card can hold an edit, as the server will tell. */
+  readonly isEdit: (edit: Edit) => boolean;
+  /** The check could not be loaded, so that only the server checks. */
+  readonly isMissing: boolean;
+}
+
 /**
- * Tells whether a card can hold an edit, as the server will. The schemas come after the first drawing, since they
- * weigh a quarter of a page's script; an edit made before they are there is left to the server.
+ * Checks edits as the server will. The schemas come after the first drawing, since they weigh a quarter of a page's
+ * script; an edit made before they are there is left to the server, and so is every one where they cannot be loaded.
  */
-export function useEditCheck(): (edit: Edit) => boolean {
+export function useEditCheck(): EditCheck {
+  const [isMissing, setMissing] = useState(false);
   const check = useRef<(edit: Edit) => boolean>(() => true);
   useEffect(() => {
     void import('../../core/plan/edit').then(
       ({ editSchema }) => {
         check.current = (edit) => editSchema.safeParse(edit).success;
       },
-      () => undefined,
+      () => setMissing(true),
     );
   }, []);
-  return useRef((edit: Edit) => check.current(edit)).current;
+  const isEdit = useCallback((edit: Edit) => check.current(edit), []);
+  return { isEdit, isMissing };
 }

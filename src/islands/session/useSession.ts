@@ -63,7 +63,7 @@ export function useSession(
   const [asked, ask] = useState<Asked>();
   const [notice, tell] = useState<NoticeContent>();
   const state = useCardPlan({ cardId, plan: start.plan, revision: start.revision, library });
-  const { plan, card, settled } = state;
+  const { plan, card, settled, saving } = state;
   const selection = useSelection(cardId, plan, start, isView);
   const { view } = selection;
   const batch = useCutBatch(cardId, start);
@@ -106,11 +106,11 @@ export function useSession(
     releases,
     unit,
     findings,
-    revision: state.revision,
-    isSaved: state.saveState.kind === 'saved',
+    revision: saving.revision,
+    isSaved: saving.saveState.kind === 'saved',
     commit,
     preview: state.preview,
-    flush: state.flush,
+    flush: saving.flush,
     tell,
     ask,
     batch,

@@ -53,9 +53,13 @@ export function useStash(start: {
       show(changes);
       setWaiting((count) => count + 1);
       const sent = queue.current.then(async () => {
-        const reply = await postJson<{ items: LibraryItem[]; holdings: Holding[] }>('/api/stash', {
-          changes,
-        });
+        const reply = await postJson(
+          '/api/stash',
+          {
+            changes,
+          },
+          'stash',
+        );
         setWaiting((count) => count - 1);
         setFailure(reply.ok ? undefined : `That is not kept. ${reply.message}`);
         show(reply.ok ? reply.body.items.map((item) => ({ itemId: item.id, item })) : inverse);

@@ -54,12 +54,12 @@ export function Team(props: Props) {
   const keepHouse = async (next: House) => {
     const before = house;
     setHouse(next);
-    const reply = await postJson('/api/house', next);
+    const reply = await postJson('/api/house', next, 'done');
     if (!reply.ok) setHouse(before);
     say(reply.ok ? undefined : reply.message);
   };
   const keepRelease = async ({ id, ...change }: Release) => {
-    const reply = await postJson<Release>(`/api/releases/${id}`, change);
+    const reply = await postJson(`/api/releases/${id}`, change, 'release');
     if (reply.ok) setReleases((now) => now.map((each) => (each.id === id ? reply.body : each)));
     say(reply.ok ? undefined : reply.message);
   };

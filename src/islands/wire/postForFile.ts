@@ -1,9 +1,11 @@
+import { noReply, readReply } from './readReply';
+
 /** A file our own server wrote, or a sentence saying what is wrong. */
-export type FileAnswer =
+export type FileReply =
   { readonly ok: true; readonly file: Blob } | { readonly ok: false; readonly message: string };
 
 /** Posts JSON to our own server for a file; every failure comes back as a sentence. */
-export async function postForFile(path: string, body: unknown): Promise<FileAnswer> {
+export async function postForFile(path: string, body: unknown): Promise<FileReply> {
   try {
     const response = await fetch(path, {
       method: 'POST',
@@ -11,14 +13,9 @@ export async function postForFile(path: string, body: unknown): Promise<FileAnsw
       body: JSON.stringify(body),
     });
     if (response.ok) return { ok: true, file: await response.blob() };
-    const { error } = (await response.json()) as {
-      readonly error: { readonly message: string; readonly hint?: string };
-    };
-    return { ok: false, message: `${error.message} ${error.hint ?? ''}`.trim() };
+    const refused = await readReply(response, 'done');
+    return refused.ok ? noReply : refused;
   } catch {
-    return {
-      ok: false,
-      message: 'Nibwright does not reply. Check that it is still running, then try again.',
-    };
+    return noReply;
   }
 }

@@ -1,26 +1,35 @@
-/** A reply of our own server: the body, or a sentence saying what is wrong. */
-export type PostAnswer<Body> =
-  { readonly ok: true; readonly body: Body } | { readonly ok: false; readonly message: string };
+import type { ReplyName } from '../../core/replies/replies';
+import { noReply, readReply, type Reply } from './readReply';
 
-/** Posts to our own server; every failure comes back as a sentence. */
-export async function postJson<Body>(path: string, body: unknown): Promise<PostAnswer<Body>> {
+/**
+ * Posts to our own server; every failure comes back as a sentence.
+ * @param name what is replied
+ */
+export async function postJson<Name extends ReplyName>(
+  path: string,
+  body: unknown,
+  name: Name,
+): Promise<Reply<Name>> {
   try {
-    const isText = typeof body === 'string';
     const response = await fetch(path, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
-      body: isText ? body : JSON.stringify(body),
+      body: typeof body === 'string' ? body : JSON.stringify(body),
     });
-    const reply = (await response.json()) as Body & {
-      readonly error?: { readonly message: string; readonly hint?: string };
-    };
-    if (response.ok) return { ok: true, body: reply };
-    const { message = 'That did not work.', hint = '' } = reply.error ?? {};
-    return { ok: false, message: `${message} ${hint}`.trim() };
+    return await readReply(response, name);
   } catch {
-    return {
-      ok: false,
-      message: 'Nibwright does not reply. Check that it is still running, then try again.',
-    };
+    return noReply;
+  }
+}
+
+/** Asks our own server; every failure comes back as a sentence. */
+export async function getJson<Name extends ReplyName>(
+  path: string,
+  name: Name,
+): Promise<Reply<Name>> {
+  try {
+    return await readReply(await fetch(path), name);
+  } catch {
+    return noReply;
   }
 }

@@ -8,18 +8,25 @@ interface Props {
   readonly mine: Plan;
   /** Why the server took nothing; undefined where someone else changed the same part. */
   readonly refusal: string | undefined;
+  /** Whether these are changes of an earlier page, which was closed before they were saved. */
+  readonly isEarlier?: boolean;
   /** Mine is safe as a copy: what waits here may go. */
   readonly onDrop: () => void;
   readonly onTheirs: () => void;
 }
 
 /** What could not be saved: keep it as a card of its own, or go on from what is saved. */
-export function ConflictDialog({ cardId, mine, refusal, onDrop, onTheirs }: Props) {
+export function ConflictDialog(props: Props) {
+  const { cardId, mine, refusal, isEarlier = false, onDrop, onTheirs } = props;
   const [message, setMessage] = useState('');
   const keepMine = async () => {
-    const reply = await postJson<{ readonly id: string }>(`/api/cards/${cardId}/copy`, {
-      plan: mine,
-    });
+    const reply = await postJson(
+      `/api/cards/${cardId}/copy`,
+      {
+        plan: mine,
+      },
+      'card',
+    );
     if (reply.ok) {
       onDrop();
       location.assign(`/card/${reply.body.id}/base`);
@@ -28,13 +35,16 @@ export function ConflictDialog({ cardId, mine, refusal, onDrop, onTheirs }: Prop
   return (
     <Dialog
       title={
-        refusal === undefined
-          ? 'Someone else changed this card too'
-          : 'The last changes were not taken'
+        isEarlier
+          ? 'Changes from before are not saved yet'
+          : refusal === undefined
+            ? 'Someone else changed this card too'
+            : 'The last changes were not taken'
       }
       onClose={() => setMessage('Choose one of the two; nothing is lost either way.')}
     >
       <p className="pb-4">
+        {isEarlier && 'This page was closed before your last changes to it were saved. '}
         {refusal === undefined
           ? 'The same part was changed elsewhere since you opened it, so your last changes are not saved yet.'
           : `${refusal} Your last changes are not saved yet.`}{' '}
@@ -47,7 +57,11 @@ export function ConflictDialog({ cardId, mine, refusal, onDrop, onTheirs }: Prop
       )}
       <div className="flex justify-end gap-3">
         <button type="button" className="button" onClick={onTheirs}>
-          {refusal === undefined ? 'Take theirs' : 'Back to what is saved'}
+          {isEarlier
+            ? 'Let mine go'
+            : refusal === undefined
+              ? 'Take theirs'
+              : 'Back to what is saved'}
         </button>
         <button type="button" className="button button-leading" onClick={() => void keepMine()}>
           Keep mine as a copy

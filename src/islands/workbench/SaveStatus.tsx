@@ -33,6 +33,8 @@ function words(state: SaveState, savedAt: Date | undefined): string {
       return `Not saved: ${state.reason ?? 'no answer, trying again'}`;
     case 'stopped':
       return `Not saved: ${state.message}`;
+    case 'old-page':
+      return 'Not saved yet: load the page again';
     case 'conflict':
       return 'Not saved: someone else changed this too';
     default:

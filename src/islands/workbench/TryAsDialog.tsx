@@ -42,13 +42,17 @@ export function TryAsDialog({ cardId, plan, library, unit, onFlush, onClose }: P
     if (typeof format === 'string' || !tried) return String(format);
     await onFlush();
     const title = cutText(`${plan.about.title} as ${formatWords(format)}`, 120);
-    const reply = await postJson<{ readonly id: string }>(`/api/cards/${cardId}/copy`, {
-      plan: {
-        ...tried.plan,
-        about: { ...tried.plan.about, title, status: 'planned', checked: [] },
+    const reply = await postJson(
+      `/api/cards/${cardId}/copy`,
+      {
+        plan: {
+          ...tried.plan,
+          about: { ...tried.plan.about, title, status: 'planned', checked: [] },
+        },
+        title,
       },
-      title,
-    });
+      'card',
+    );
     if (!reply.ok) return reply.message;
     location.assign(`/card/${reply.body.id}/layout`);
     return undefined;

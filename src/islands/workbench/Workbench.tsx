@@ -5,11 +5,12 @@ import { otherUnit } from '../../core/length/formatLength';
 import { ruleGroupOf } from '../../core/plan/rules';
 import { useKeys } from '../parts/useKeys';
 import { SessionContext } from '../session/CardSession';
-import { refusedNotice } from '../session/notice';
+import { refusedNotice, uncheckedNotice } from '../session/notice';
 import { useSession, type SessionStart } from '../session/useSession';
 import { isView, pageTitle, stations } from '../stations/stations';
 import { FindingsLine } from './FindingsLine';
 import { Notice } from './Notice';
+import { OldPage } from './OldPage';
 import { OpenView } from './OpenView';
 import { StationStrip } from './StationStrip';
 import { WorkbenchDialogs } from './WorkbenchDialogs';
@@ -20,6 +21,7 @@ export function Workbench(props: SessionStart) {
   const { session, controls } = useSession(props, stations, isView);
   const { plan, findings, view, selected, unit, commit, select, go, ask } = session;
   const { state, notice, undo, redo } = controls;
+  const { saving } = state;
   const [isLive, setLive] = useState(false);
   const station = stations.find(({ id }) => id === view);
   const lead =
@@ -62,6 +64,7 @@ export function Workbench(props: SessionStart) {
       <div className="flex h-screen min-h-[560px] flex-col print:block print:h-auto">
         <WorkbenchHeader controls={controls} />
         <StationStrip />
+        {saving.isOldPage && <OldPage />}
         <main
           aria-busy={!isLive}
           className="bg-sheet min-h-0 flex-1 overflow-auto print:overflow-visible print:bg-white"
@@ -84,10 +87,10 @@ export function Workbench(props: SessionStart) {
         </main>
         <div className="relative">
           <Notice
-            content={refusedNotice(state.refused) ?? notice}
+            content={refusedNotice(saving.refused) ?? notice ?? uncheckedNotice(state.isUnchecked)}
             unit={unit}
             onKeep={commit}
-            onClose={state.refused.length > 0 ? state.forgetRefused : controls.closeNotice}
+            onClose={saving.refused.length > 0 ? saving.forgetRefused : controls.closeNotice}
           />
           <FindingsLine
             findings={findings}

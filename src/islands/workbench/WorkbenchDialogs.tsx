@@ -34,7 +34,7 @@ interface Props {
 export function WorkbenchDialogs(props: Props) {
   const { cardId, plan } = useCardSession();
   const { state } = props.controls;
-  const { saveState } = state;
+  const { saveState, revision, undecided, restart } = state.saving;
   return (
     <Suspense fallback={null}>
       <OpenDialog {...props} />
@@ -43,8 +43,18 @@ export function WorkbenchDialogs(props: Props) {
           cardId={cardId}
           mine={plan}
           refusal={saveState.kind === 'stopped' ? saveState.message : undefined}
-          onDrop={state.dropUnsaved}
+          onDrop={() => restart(revision)}
           onTheirs={state.takeSaved}
+        />
+      )}
+      {undecided && (
+        <ConflictDialog
+          cardId={cardId}
+          mine={undecided.unsaved.plan}
+          refusal={undecided.reason}
+          isEarlier
+          onDrop={undecided.forget}
+          onTheirs={undecided.forget}
         />
       )}
     </Suspense>

@@ -4,6 +4,7 @@ import { UnitSwitch } from '../parts/UnitSwitch';
 import { useCardSession } from '../session/CardSession';
 import type { SessionControls } from '../session/useSession';
 import { dayWords } from '../../core/prose/dayWords';
+import { joinWords } from '../../core/words/phrases';
 import { SaveStatus } from './SaveStatus';
 
 interface Props {
@@ -12,10 +13,19 @@ interface Props {
 
 const newRelease = '+';
 
+/** Names, each once, then how many gave none. */
+function peopleWords(people: readonly (string | null)[]): string {
+  const names = [...new Set(people.filter((name) => name !== null))];
+  const nameless = people.length - people.filter((name) => name !== null).length;
+  const others = nameless === 0 ? [] : [nameless === 1 ? 'someone' : `${nameless} without a name`];
+  return joinWords([...names, ...others]);
+}
+
 /** Title and release of the card, undo, whether it is saved, and the leading unit. */
 export function WorkbenchHeader({ controls }: Props) {
   const { cardId, plan, releases, unit, revision, commit, ask, go } = useCardSession();
-  const { saveState, savedAt, canUndo, canRedo } = controls.state;
+  const { canUndo, canRedo, saving } = controls.state;
+  const { saveState, savedAt, people } = saving;
   const { about } = plan;
   const setAbout = (change: Partial<About>) => commit({ kind: 'set-about', change });
   return (
@@ -73,6 +83,7 @@ export function WorkbenchHeader({ controls }: Props) {
         >
           Revision {revision}
         </a>
+        {people.length > 0 && <span className="text-muted">Here too: {peopleWords(people)}</span>}
         <SaveStatus state={saveState} savedAt={savedAt} />
         <UnitSwitch unit={unit} onChange={controls.setUnit} />
         <button

@@ -15,7 +15,7 @@ import {
   setCardBinned,
 } from './cards';
 import { listRevisions } from './revisions';
-import { planAtRevision, saveEdits, type SaveOutcome } from './saveEdits';
+import { planAtRevision, cardSince, saveEdits, type SaveOutcome } from './saveEdits';
 import { papersOf } from '../../core/plan/pieces';
 import { addPieces, changePiece } from '../../core/plan/pieceEdits';
 
@@ -59,6 +59,7 @@ describe('saving', () => {
       kind: 'saved',
       revision: 2,
       plan: null,
+      theirs: [],
     });
     const card = await findCard(db, id);
     expect(card).toMatchObject({ revision: 2, plan: { about: { title: 'Rain day' } } });
@@ -69,15 +70,23 @@ describe('saving', () => {
     const saveId = freshId();
     const edit = rename('Rain day');
     await save(id, 1, [edit], saveId);
-    expect(await save(id, 1, [edit], saveId)).toEqual({ kind: 'saved', revision: 2, plan: null });
+    const first = { kind: 'saved', revision: 2, plan: null, theirs: [] };
+    expect(await save(id, 1, [edit], saveId)).toEqual(first);
     await save(id, 2, [rename('Shed door')]);
     const late = await save(id, 1, [edit], saveId);
     expect(late).toMatchObject({
       kind: 'saved',
       revision: 3,
       plan: { about: { title: 'Shed door' } },
+      theirs: [rename('Shed door')],
     });
     expect(await titleOf(id)).toBe('Shed door');
+    expect(await cardSince(db, id, 2)).toMatchObject({
+      revision: 3,
+      plan: { about: { title: 'Shed door' } },
+      theirs: [rename('Shed door')],
+    });
+    expect(await cardSince(db, id, 9)).toBeUndefined();
   });
 
   it('refuses a property of another kind of piece, and one use too many, and keeps nothing of the save', async () => {

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gt, isNotNull, lte } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, isNotNull, lte, ne } from 'drizzle-orm';
 import { z } from 'zod';
 import { applyEdit, type EditIssue } from '../../core/plan/applyEdit';
 import { editSchema, type Edit } from '../../core/plan/edit';
@@ -22,8 +22,13 @@ export interface Save {
 }
 
 export type SaveOutcome =
-  /** `plan` is given where others' edits are in it too, so that the client must take it over. */
-  | { readonly kind: 'saved'; readonly revision: number; readonly plan: Plan | null }
+  /** `plan` is given where others' edits are in it too, so that the client must take it over; `theirs` are those edits. */
+  | {
+      readonly kind: 'saved';
+      readonly revision: number;
+      readonly plan: Plan | null;
+      readonly theirs: readonly Edit[];
+    }
   /** Others changed the same parts since: the person chooses. Nothing was kept. */
   | { readonly kind: 'conflict'; readonly revision: number; readonly plan: Plan }
   /** An edit does not apply to the plan it says it starts from. Nothing was kept. */
@@ -57,7 +62,7 @@ export async function saveEdits(db: Database, save: Save): Promise<SaveOutcome> 
       .select({ number: revisions.number })
       .from(revisions)
       .where(and(eq(revisions.cardId, save.cardId), eq(revisions.saveId, save.saveId)));
-    if (repeat) return saved(current.revision, save.baseRevision, current.plan);
+    if (repeat) return saved(tx, save, current);
 
     if (save.baseRevision > current.revision) return { kind: 'conflict', ...current };
     if (save.baseRevision < current.revision && (await collides(tx, save)))
@@ -88,7 +93,7 @@ export async function saveEdits(db: Database, save: Save): Promise<SaveOutcome> 
       .update(cards)
       .set({ plan, revision, changedAt: save.at })
       .where(eq(cards.id, save.cardId));
-    return saved(revision, save.baseRevision, plan);
+    return saved(tx, save, { plan, revision });
   });
 }
 
@@ -121,12 +126,18 @@ async function editsBetween(
   cardId: CardId,
   after: number,
   upTo: number,
+  withoutSave?: string,
 ): Promise<readonly Edit[]> {
   const rows = await db
     .select({ edits: revisions.edits })
     .from(revisions)
     .where(
-      and(eq(revisions.cardId, cardId), gt(revisions.number, after), lte(revisions.number, upTo)),
+      and(
+        eq(revisions.cardId, cardId),
+        gt(revisions.number, after),
+        lte(revisions.number, upTo),
+        withoutSave === undefined ? undefined : ne(revisions.saveId, withoutSave),
+      ),
     )
     .orderBy(asc(revisions.number));
   return rows.flatMap(({ edits }) => readStoredEdits(edits));
@@ -155,8 +166,33 @@ function firstIssue({ issues: [first] }: z.ZodError): UnfitIssue {
   return { path: first?.path.join('.') ?? '', reason: first?.message ?? '' };
 }
 
-function saved(revision: number, baseRevision: number, plan: Plan): SaveOutcome {
-  return { kind: 'saved', revision, plan: revision === baseRevision + 1 ? null : plan };
+async function saved(
+  tx: Transaction,
+  { cardId, saveId, baseRevision }: Save,
+  { plan, revision }: { readonly plan: Plan; readonly revision: number },
+): Promise<SaveOutcome> {
+  if (revision === baseRevision + 1) return { kind: 'saved', revision, plan: null, theirs: [] };
+  const theirs = await editsBetween(tx, cardId, baseRevision, revision, saveId);
+  return { kind: 'saved', revision, plan, theirs };
+}
+
+/** A card as it is, and the edits that led there from a revision; undefined where there is no such card or revision. */
+export async function cardSince(
+  db: Database,
+  cardId: CardId,
+  after: number,
+): Promise<
+  { readonly revision: number; readonly plan: Plan; readonly theirs: readonly Edit[] } | undefined
+> {
+  return db.transaction(async (tx) => {
+    const [row] = await tx.select().from(cards).where(eq(cards.id, cardId));
+    if (!row || after > row.revision) return undefined;
+    return {
+      revision: row.revision,
+      plan: readStoredPlan(row.plan, row.id),
+      theirs: await editsBetween(tx, cardId, after, row.revision),
+    };
+  });
 }
 
 /** @throws Error when what is stored are no edits: a fault of ours, since they were checked on the way in. */

@@ -1,0 +1,105 @@
+import { createStore, del, entries, set, type UseStore } from 'idb-keyval';
+import type { Edit } from '../../core/plan/edit';
+import { currentPlanSchema } from '../../core/plan/planFacts';
+import type { Plan } from '../../core/plan/plan';
+
+/** A save that was made up: sent again under its id it counts once. */
+export interface Save {
+  readonly saveId: string;
+  readonly baseRevision: number;
+  readonly edits: readonly Edit[];
+}
+
+/** What of a card a tab has not saved yet. */
+export interface Unsaved {
+  readonly cardId: string;
+  readonly title: string;
+  /** The tab it was typed in. */
+  readonly tab: string;
+  readonly planSchema: number;
+  /** In their order; the later start from what comes of the earlier. */
+  readonly saves: readonly Save[];
+  /** The card with all of it in, in case it cannot be saved onto the card. */
+  readonly plan: Plan;
+}
+
+let store: UseStore | undefined;
+/** A store of this browser that outlives a crash; made when it is first wanted. */
+const unsavedStore = () => (store ??= createStore('nibwright', 'unsaved'));
+const keyOf = ({ cardId, tab }: Pick<Unsaved, 'cardId' | 'tab'>) => `${cardId} ${tab}`;
+const lockOf = (tab: string) => `nibwright-tab-${tab}`;
+
+/** A tab that keeps what it has not saved yet; what it holds is its own until the tab is gone. */
+export class UnsavedKeeper {
+  readonly #tab = crypto.randomUUID();
+  readonly #cardId: string;
+  readonly #ending = new AbortController();
+  /** Writes follow one another, so that the last one told is the one that stays. */
+  #writing: Promise<unknown> = Promise.resolve();
+  #isEmpty = true;
+
+  constructor(cardId: string) {
+    this.#cardId = cardId;
+    if (!('locks' in navigator)) return;
+    navigator.locks
+      .request(lockOf(this.#tab), { signal: this.#ending.signal }, () => new Promise(() => {}))
+      .catch(() => undefined);
+  }
+
+  /** Keeps what is not saved; without any, forgets. A browser that cannot keep it goes without. */
+  keep(saves: readonly Save[], plan: Plan): void {
+    if (saves.length === 0 && this.#isEmpty) return;
+    this.#isEmpty = saves.length === 0;
+    const [cardId, tab] = [this.#cardId, this.#tab];
+    const { title } = plan.about;
+    const unsaved: Unsaved = { cardId, title, tab, planSchema: currentPlanSchema, saves, plan };
+    this.#writing = this.#writing
+      .then(() =>
+        saves.length === 0
+          ? del(keyOf(unsaved), unsavedStore())
+          : set(keyOf(unsaved), unsaved, unsavedStore()),
+      )
+      .catch(() => undefined);
+  }
+
+  /** Settles when all that was told is written. */
+  written(): Promise<unknown> {
+    return this.#writing;
+  }
+}
+
+/** How a card that was left unsaved fares: kept, not now, or for a person to decide. */
+export type Recovery =
+  | { readonly kind: 'saved'; readonly cardId: string }
+  | { readonly kind: 'later'; readonly cardId: string }
+  | { readonly kind: 'undecided'; readonly unsaved: Unsaved; readonly reason: string | undefined };
+
+/**
+ * Sends what tabs that are gone have left unsaved, each once, whichever page finds it first.
+ * @param send sends one save; rejects where the server cannot be reached
+ * @param cardId only of this card; undefined for all
+ */
+export async function recoverUnsaved(
+  send: (unsaved: Unsaved) => Promise<Recovery>,
+  cardId?: string,
+): Promise<readonly Recovery[]> {
+  if (!('locks' in navigator) || typeof indexedDB === 'undefined') return [];
+  const all = await entries<string, Unsaved>(unsavedStore()).catch(() => []);
+  const recoveries: Recovery[] = [];
+  for (const [, unsaved] of all) {
+    if (cardId !== undefined && unsaved.cardId !== cardId) continue;
+    // A tab that lives holds its lock; what it has not saved yet is its own affair.
+    await navigator.locks.request(lockOf(unsaved.tab), { ifAvailable: true }, async (lock) => {
+      if (!lock) return;
+      const recovery = await send(unsaved);
+      if (recovery.kind === 'saved') await forgetUnsaved(unsaved);
+      recoveries.push(recovery);
+    });
+  }
+  return recoveries;
+}
+
+/** Lets something go that was saved otherwise, or that nobody wants any more. */
+export async function forgetUnsaved(unsaved: Unsaved): Promise<void> {
+  await del(keyOf(unsaved), unsavedStore()).catch(() => undefined);
+}

@@ -1,0 +1,176 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { applyEdit } from '../../core/plan/applyEdit';
+import type { Edit } from '../../core/plan/edit';
+import { doCommute, editTouches } from '../../core/plan/editTouches';
+import type { Plan } from '../../core/plan/plan';
+import { whenIdle } from '../parts/whenIdle';
+import { build } from '../wire/build';
+import { joinHouse } from '../wire/houseStream';
+import { getJson } from '../wire/postJson';
+import { CardSaver, type RefusedEdit, type SaveState } from './cardSaver';
+import { sendSave } from './sendSave';
+import { sendUnsaved } from './sendUnsaved';
+import { forgetUnsaved, recoverUnsaved, UnsavedKeeper, type Unsaved } from './unsaved';
+
+/** Where saving stands, and who else is at the card. */
+export interface Saving {
+  readonly saveState: SaveState;
+  readonly savedAt: Date | undefined;
+  readonly revision: number;
+  /** Queues an edit that was made. */
+  readonly add: (edit: Edit) => void;
+  /** Saves at once what waits; settles when the server has answered. */
+  readonly flush: () => Promise<void>;
+  /** Goes on from a revision and drops what waits; nothing warns of it any more when the page is left. */
+  readonly restart: (revision: number) => void;
+  /** Edits that were not taken and are left out of the plan, until the person has read why. */
+  readonly refused: readonly RefusedEdit[];
+  readonly forgetRefused: () => void;
+  /** Others who have the card open, by name; null for who gave none. */
+  readonly people: readonly (string | null)[];
+  /** The page is of an older Nibwright than the server. */
+  readonly isOldPage: boolean;
+  /** What an earlier page left unsaved and others have changed since: the person decides. */
+  readonly undecided: Undecided | undefined;
+}
+
+export interface Undecided {
+  readonly unsaved: Unsaved;
+  /** Why it was not taken; undefined where others changed the same. */
+  readonly reason: string | undefined;
+  /** Lets it go, when it was kept otherwise or is not wanted. */
+  readonly forget: () => void;
+}
+
+interface Options {
+  readonly cardId: string;
+  /** As the server sent it. */
+  readonly plan: Plan;
+  readonly revision: number;
+  /** As it is here, with what is not saved yet. */
+  readonly planHere: () => Plan;
+  /** The plan to go on from, and others' edits in it. */
+  readonly onPlan: (plan: Plan, theirs: readonly Edit[]) => void;
+}
+
+/** Saves one card, keeps what is not saved beyond a crash, and hears of others who save it. */
+export function useSaving({ cardId, plan, revision: start, planHere, onPlan }: Options): Saving {
+  const [saveState, setSaveState] = useState<SaveState>({ kind: 'saved' });
+  const [revision, setRevision] = useState(start);
+  const [savedAt, setSavedAt] = useState<Date>();
+  const [refused, setRefused] = useState<readonly RefusedEdit[]>([]);
+  const [people, setPeople] = useState<Saving['people']>([]);
+  const [isOldPage, setOldPage] = useState(false);
+  const [undecided, setUndecided] = useState<Omit<Undecided, 'forget'>>();
+  /** The plan as the server has it: what is left when an edit is not taken. */
+  const onServer = useRef(plan);
+  const saver = useRef<CardSaver>(undefined);
+
+  useEffect(() => {
+    const keeper = new UnsavedKeeper(cardId);
+    /** The newest revision one has heard of. */
+    let heard = start;
+    const created: CardSaver = new CardSaver({
+      revision: start,
+      send: async (save) => {
+        const reply = await sendSave(cardId, save);
+        if (reply.kind === 'saved')
+          onServer.current = reply.plan ?? save.edits.reduce(applyIfPossible, onServer.current);
+        return reply;
+      },
+      newId: () => crypto.randomUUID(),
+      onState: (state, at) => {
+        setSaveState(state);
+        setRevision(at);
+        if (state.kind === 'old-page') setOldPage(true);
+        if (state.kind !== 'saved') return;
+        setSavedAt(new Date());
+        if (heard > at) void catchUp();
+      },
+      onRefused: (edit, pending) => {
+        setRefused((before) => [...before, edit]);
+        onPlan(pending.reduce(applyIfPossible, onServer.current), []);
+      },
+      onTakeOver: (next, pending, theirs) => {
+        onServer.current = next;
+        onPlan(pending.reduce(applyIfPossible, next), theirs);
+      },
+      doCommute: (ours, theirs) =>
+        doCommute(editTouches(onServer.current, ours), editTouches(onServer.current, theirs)),
+      onUnsaved: (saves) => keeper.keep(saves, planHere()),
+    });
+    saver.current = created;
+    const catchUp = async () => {
+      // Who saves hears with the reply how things stand.
+      if (created.isPending) return;
+      const reply = await getJson(`/api/cards/${cardId}/edits?after=${created.revision}`, 'since');
+      if (reply.ok) created.takeIn(reply.body);
+    };
+    const recover = async () => {
+      const recoveries = await recoverUnsaved(sendUnsaved, cardId);
+      for (const recovery of recoveries)
+        if (recovery.kind === 'undecided')
+          setUndecided({ unsaved: recovery.unsaved, reason: recovery.reason });
+      if (recoveries.some(({ kind }) => kind === 'saved')) await catchUp();
+    };
+    const leave = joinHouse(cardId, (event) => {
+      switch (event.kind) {
+        case 'hello':
+          setOldPage((isOld) => isOld || event.build !== build);
+          void catchUp();
+          return;
+        case 'saved':
+          if (event.cardId !== cardId) return;
+          heard = Math.max(heard, event.revision);
+          if (heard > created.revision) void catchUp();
+          return;
+        case 'present':
+          if (event.cardId === cardId) setPeople(event.people);
+          return;
+        default:
+          throw new TypeError(`useSaving: unknown event ${JSON.stringify(event satisfies never)}`);
+      }
+    });
+    const calm = whenIdle(() => void recover());
+    const flush = () => void created.flush();
+    const warn = (event: BeforeUnloadEvent) => {
+      if (!created.isPending) return;
+      flush();
+      event.preventDefault();
+    };
+    window.addEventListener('pagehide', flush);
+    window.addEventListener('beforeunload', warn);
+    return () => {
+      window.removeEventListener('pagehide', flush);
+      window.removeEventListener('beforeunload', warn);
+      calm();
+      leave();
+      void created.flush().finally(() => created.stop());
+    };
+  }, [cardId, start, planHere, onPlan]);
+
+  return {
+    saveState,
+    savedAt,
+    revision,
+    add: useCallback((edit) => saver.current?.add(edit), []),
+    flush: useCallback(async () => saver.current?.flush(), []),
+    restart: useCallback((at) => saver.current?.restart(at), []),
+    refused,
+    forgetRefused: useCallback(() => setRefused([]), []),
+    people,
+    isOldPage,
+    undecided: undecided && {
+      ...undecided,
+      forget: () => {
+        setUndecided(undefined);
+        void forgetUnsaved(undecided.unsaved);
+      },
+    },
+  };
+}
+
+export function applyIfPossible(plan: Plan, edit: Edit): Plan {
+  const outcome = applyEdit(plan, edit);
+  return outcome.ok ? outcome.plan : plan;
+}
