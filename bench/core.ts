@@ -16,6 +16,19 @@ import { newPlan } from '../src/core/plan/newPlan';
 import type { Piece } from '../src/core/plan/piece';
 import { plainPiece } from '../src/core/plan/pieces';
 import type { Plan } from '../src/core/plan/plan';
+import { noResults, type Rule } from '../src/core/findings/finding';
+import { runRules } from '../src/core/findings/runRules';
+import { stations } from '../src/islands/stations/stations';
+import {
+  dotOn,
+  library as allItems,
+  measure,
+  pieceOn,
+  planOf as planOfPieces,
+  stampedOn,
+  wordsOn,
+  wren,
+} from '../test/support/plans';
 import { resolvePlan } from '../src/core/resolve/resolvePlan';
 import { changePiece } from '../src/core/plan/pieceEdits';
 
@@ -87,6 +100,60 @@ console.table(
       'edit ms': round(median(100, () => void edit())),
       'resolve ms': round(median(100, () => void resolvePlan(plan, library))),
       'resolve + findings ms': round(median(100, () => void computeCard(plan, library))),
+    };
+  }),
+);
+
+/** Panels with prints, words, gems and lines laid about on each, in all so many pieces. */
+function sceneOf(count: number): Plan {
+  const random = seeded(5);
+  const inch = (most: number) => asTyped(inches(0, Math.floor(random() * most * 32), 32));
+  const pieces: Piece[] = [pieceOn('front', 'panel', measure('4', '5 1/4'))];
+  while (pieces.length < count) {
+    const at = pieces.length;
+    const place = {
+      x: { from: 'left', distance: inch(3) },
+      y: { from: 'top', distance: inch(4) },
+    } as const;
+    pieces.push(
+      at % 10 === 0
+        ? pieceOn('panel', `strip-${at}`, measure('1 1/2', '1/2'), place)
+        : at % 10 < 4
+          ? stampedOn('panel', `bird-${at}`, wren, place)
+          : at % 10 < 6
+            ? wordsOn('panel', `words-${at}`, ['hello'], place)
+            : dotOn('panel', `gem-${at}`, place),
+    );
+  }
+  return planOfPieces(pieces);
+}
+
+const rulesOf = await Promise.all(
+  stations.map(async ({ name, loadRules }) => ({ name, rules: await loadRules() })),
+);
+console.log('An edit of a card of 200 pieces with what its own station finds (target: 8 ms)');
+console.table(
+  [
+    { card: '200 papers', plan: planOf(200), items: library },
+    {
+      card: '200 pieces, most of them prints, words and gems',
+      plan: sceneOf(200),
+      items: allItems,
+    },
+  ].map(({ card, plan, items }) => {
+    const id = plan.pieces[plan.pieces.length - 1]?.id ?? ('p0' as PieceId);
+    const edit = changePiece({ id, kind: 'panel' }, { name: 'renamed' });
+    const answer = (rules: readonly Rule[]) => () => {
+      const outcome = applyEdit(plan, edit);
+      const next = outcome.ok ? outcome.plan : plan;
+      const resolved = resolvePlan(next, items);
+      runRules(rules, { plan: next, card: resolved, library: items, results: noResults });
+    };
+    return {
+      card,
+      ...Object.fromEntries(
+        rulesOf.map(({ name, rules }) => [`${name} ms`, round(median(60, answer(rules)))]),
+      ),
     };
   }),
 );

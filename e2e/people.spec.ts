@@ -138,6 +138,23 @@ test('what an earlier page left unsaved and others changed since is for the pers
   await closeAll(context);
 });
 
+test('what a card’s page left unsaved is saved by the Ledge too, which says so', async ({
+  page,
+  browser,
+}) => {
+  const id = await newCard(page, 'rain-day');
+  const { context, page: dying } = await openAs(browser, `/card/${id}/base`);
+  await dying.route('**/edits', (route) => route.abort());
+  await rename(dying, 'Left behind');
+  await expect(dying.locator('[data-save-state="retrying"]')).toBeVisible();
+  await crash(context, dying);
+  const next = await context.newPage();
+  await next.goto('/');
+  await expect(next.getByText(/^The last changes to “Left behind”/)).toBeVisible();
+  expect(await titleOnServer(page, id)).toBe('Left behind');
+  await closeAll(context);
+});
+
 test('leaving a page sends what waits', async ({ page }) => {
   const id = await newCard(page, 'rain-day');
   await page.goto(`/card/${id}/base`);

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../seeded';
-import { flattenPath, type Point } from './flattenPath';
+import { flattenPath, type Point, pathIssue } from './flattenPath';
+import { shoelace, square } from '../../../test/support/shapes';
 
 /** A point of a curve of third degree, by de Casteljau's halving lines. */
 function onCurve(points: readonly Point[], t: number): Point {
@@ -51,5 +52,36 @@ describe('curves as chords', () => {
     const arc = 'M0 0C0 55 45 100 100 100V0Z';
     const count = (error: number) => flattenPath(arc, error)[0]?.length ?? 0;
     expect(count(0.001) / count(0.004)).toBeCloseTo(2, 1);
+  });
+});
+
+describe('a path as closed lines', () => {
+  it('keeps corners, closes what is open, and leaves out what encloses nothing', () => {
+    expect(flattenPath('M0 0H4V4H0Z')).toEqual([square(0, 0, 4)]);
+    expect(flattenPath('M0 0L4 0L4 4L0 4')).toEqual([square(0, 0, 4)]);
+    expect(flattenPath('M0 0L9 9M1 1h2v2h-2z')).toEqual([square(1, 1, 2)]);
+  });
+
+  it('follows a circle to a thousandth of its radius: its area is that of the circle', () => {
+    const [circle = []] = flattenPath('M0 100A100 100 0 1 1 200 100A100 100 0 1 1 0 100Z');
+    for (const { x, y } of circle)
+      expect(Math.hypot(x - 100, y - 100)).toBeGreaterThan(100 * 0.999);
+    expect(shoelace(circle) / (Math.PI * 100 * 100)).toBeCloseTo(1, 2);
+  });
+
+  it('follows quadratic curves as the cubic ones that are the same', () => {
+    const quadratic = flattenPath('M0 0Q30 60 60 0Z');
+    const cubic = flattenPath('M0 0C20 40 40 40 60 0Z');
+    quadratic[0]?.forEach(({ x, y }, index) => {
+      expect(x).toBeCloseTo(cubic[0]?.[index]?.x ?? NaN);
+      expect(y).toBeCloseTo(cubic[0]?.[index]?.y ?? NaN);
+    });
+    expect(quadratic[0]?.length).toBeGreaterThan(5);
+  });
+
+  it('says what is wrong with a path', () => {
+    expect(pathIssue('M0 0L1')).toContain('SvgPath');
+    expect(pathIssue('M0 0L1 1')).toBeUndefined();
+    expect(() => flattenPath('M0 0L1')).toThrow('flattenPath');
   });
 });

@@ -9,6 +9,9 @@ import {
   reveal,
   stampedOn,
   wren,
+  coves,
+  dotOn,
+  wordsOn,
 } from '../../../test/support/plans';
 import { computeCard } from '../compute/computeCard';
 import type { CardId } from '../plan/ids';
@@ -17,10 +20,18 @@ import { unknownColour } from '../kinds/paint';
 import { drawFace, type DrawnPiece } from './drawFace';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { standingCard, standingPicture } from '../compute/standingCard';
+import { outlineOf } from '../resolve/outlineOf';
+import { inches } from '../length/length';
+import type { Piece } from '../plan/piece';
 
 const draw = (plan: Plan, face: 'front' | 'inside') =>
   drawFace(computeCard(plan, library).card, face);
+
 const stand = (plan: Plan) => standingCard('card' as CardId, 1, plan, computeCard(plan, library));
+
+const resolve = (pieces: readonly Piece[]) => resolvePlan(planOf(pieces), library);
+
+const panel = pieceOn('front', 'panel', measure('4', '5'));
 
 describe('a drawn face', () => {
   it('has the base first and then each layer of that face, lowest first', () => {
@@ -79,5 +90,63 @@ describe('a card on the Ledge', () => {
       fold: 'tent',
       format: 'Slimline',
     });
+  });
+});
+
+describe('a face as it is drawn', () => {
+  it('has the marks on their paper, what is stuck on last, and turned as placed', () => {
+    const card = resolve([
+      panel,
+      dotOn('panel', 'gem'),
+      stampedOn('panel', 'bird', wren, { turn: -8 }),
+      wordsOn('front', 'words', ['hello']),
+    ]);
+    const [base, paper] = drawFace(card, 'front');
+    expect(base?.marks.map(({ id }) => id)).toEqual(['words']);
+    expect(paper?.marks.map(({ id, turn }) => `${id} ${turn}`)).toEqual(['bird -8', 'gem 0']);
+    expect(drawFace(card, 'inside')[0]?.marks).toEqual([]);
+  });
+
+  it('leaves layers without a colour out, and keeps line widths true to scale', () => {
+    const image = { ...stampedOn('panel', 'bird', wren), colours: [null, '#1e2428'] };
+    const [, paper] = drawFace(resolve([panel, image]), 'front');
+    const [line, ...more] = paper?.marks[0]?.strokes ?? [];
+    expect(more).toEqual([]);
+    // Three hundredths of a stamp two inches wide and 200 units across.
+    expect(line).toMatchObject({ kind: 'path', lineWidth: inches(2) * (3 / 200) });
+  });
+
+  it('has the shape of the die, and the side it is turned to', () => {
+    const shape = { box: { width: 4, height: 5 }, outline: 'M0 0L4 5L0 5Z' };
+    const shaped = library.map((item) => (item.kind === 'die-set' ? { ...item, shape } : item));
+    const die = { by: 'die', set: coves, step: 0, turned: false } as const;
+    const plan = planOf([pieceOn('front', 'hill', die, { isMirrored: true, overhang: 'trimmed' })]);
+    const [, hill] = drawFace(resolvePlan(plan, shaped), 'front');
+    expect(hill).toMatchObject({ shape, isMirrored: true });
+    // It is trimmed along the edges of the card.
+    expect(hill?.clips).toEqual([
+      [
+        { x: 0, y: 0 },
+        { x: inches(4, 1, 4), y: 0 },
+        { x: inches(4, 1, 4), y: inches(5, 1, 2) },
+        { x: 0, y: inches(5, 1, 2) },
+      ],
+    ]);
+  });
+
+  it('has the shape of a turned die turned, not stretched', () => {
+    const shape = { box: { width: 4, height: 5 }, outline: 'M0 0L4 5L0 5Z' };
+    const shaped = library.map((item) => (item.kind === 'die-set' ? { ...item, shape } : item));
+    const die = { by: 'die', set: coves, step: 0, turned: true } as const;
+    const card = resolvePlan(planOf([pieceOn('inside', 'hill', die)]), shaped);
+    const [hill] = card.pieces;
+    if (!hill) throw new Error('no hill');
+    expect(hill.shape?.box).toEqual({ width: 5, height: 4 });
+    // The upright side on the left comes to lie at the top, the foot on the left.
+    const corner = (x: number, y: number) => ({
+      x: hill.rect.x + (x * hill.rect.width) / 5,
+      y: hill.rect.y + (y * hill.rect.height) / 4,
+    });
+    expect(outlineOf(hill)[0]).toEqual([corner(5, 0), corner(0, 4), corner(0, 0)]);
   });
 });

@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { StandingCard } from '../../core/compute/standingCard';
 import type { Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
@@ -7,6 +7,7 @@ import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
 import { TeamHeader } from '../parts/TeamHeader';
 import { rememberUnit } from '../parts/UnitSwitch';
 import { useKeys } from '../parts/useKeys';
+import { whenIdle } from '../parts/whenIdle';
 import { Bin } from './Bin';
 import { FilterBar } from './FilterBar';
 import {
@@ -60,7 +61,20 @@ const ledgeKeys: readonly KeyLine[] = [
 export function Ledge(props: Props) {
   const { designers, releases, today } = props;
   const commands = useLedgeCommands(props, releases);
-  const { cards, binned, message } = commands;
+  const { cards, binned, message, say } = commands;
+  const latestSay = useRef(say);
+  useEffect(() => {
+    latestSay.current = say;
+  });
+  useEffect(
+    () =>
+      whenIdle(() => {
+        void import('../session/recoverLeft')
+          .then(({ recoverLeft }) => recoverLeft())
+          .then((sentence) => sentence !== '' && latestSay.current(sentence));
+      }),
+    [],
+  );
   const [designerId, setDesignerId] = useState(props.designerId);
   const [unit, setUnit] = useState(props.unit);
   const [filter, setFilter] = useState(() => readFilter(new URLSearchParams(props.search)));
@@ -69,7 +83,7 @@ export function Ledge(props: Props) {
   // Unknown until the page is measured, and with that its script listens; drawn for the usual one till then.
   const [width, setWidth] = useState<number>();
   const [pictures, wantPictures] = usePictures(props.pictures);
-  const [importPicker, pickImport] = useImport(commands.say);
+  const [importPicker, pickImport] = useImport(say);
   const ledges = useRef<LedgesHandle>(null);
 
   const context = useMemo(

@@ -5,28 +5,29 @@ import type { Recovery, Unsaved } from './unsaved';
 
 /** Sends what a tab left unsaved, one save after the other; where others changed the same, a person decides. */
 export async function sendUnsaved(unsaved: Unsaved): Promise<Recovery> {
-  const { cardId, saves, planSchema } = unsaved;
+  const { cardId, title, saves, planSchema } = unsaved;
+  const undecided = (reason: string | undefined): Recovery => ({
+    kind: 'undecided',
+    title,
+    unsaved,
+    reason,
+  });
   let base: number | undefined;
   try {
     for (const [at, save] of saves.entries()) {
       const baseRevision = base ?? save.baseRevision;
       const reply = await sendSave(cardId, { ...save, baseRevision }, planSchema);
-      if (reply.kind !== 'saved')
-        return {
-          kind: 'undecided',
-          unsaved,
-          reason: 'message' in reply ? reply.message : undefined,
-        };
+      if (reply.kind !== 'saved') return undecided('message' in reply ? reply.message : undefined);
       const rest = saves.slice(at + 1).flatMap(({ edits }) => edits);
       const { plan, theirs } = reply;
       // The rest was made without knowing of theirs, so it may not go on top of them unseen.
       if (plan && !doCommute(editTouches(plan, rest), editTouches(plan, theirs)))
-        return { kind: 'undecided', unsaved, reason: undefined };
+        return undecided(undefined);
       base = reply.revision;
     }
-    return { kind: 'saved', cardId };
+    return { kind: 'saved', title };
   } catch (error) {
     if (!(error instanceof NotNowError)) console.warn(`sendUnsaved: ${String(error)}`);
-    return { kind: 'later', cardId };
+    return { kind: 'later', title };
   }
 }

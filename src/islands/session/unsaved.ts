@@ -70,9 +70,13 @@ export class UnsavedKeeper {
 
 /** How a card that was left unsaved fares: kept, not now, or for a person to decide. */
 export type Recovery =
-  | { readonly kind: 'saved'; readonly cardId: string }
-  | { readonly kind: 'later'; readonly cardId: string }
-  | { readonly kind: 'undecided'; readonly unsaved: Unsaved; readonly reason: string | undefined };
+  | { readonly kind: 'saved' | 'later'; readonly title: string }
+  | {
+      readonly kind: 'undecided';
+      readonly title: string;
+      readonly unsaved: Unsaved;
+      readonly reason: string | undefined;
+    };
 
 /**
  * Sends what tabs that are gone have left unsaved, each once, whichever page finds it first.

@@ -1,0 +1,92 @@
+import { describe, expect, it } from 'vitest';
+import {
+  library,
+  measure,
+  pieceOn,
+  planOf,
+  reveal,
+  stampedOn,
+  ticksOf,
+  typed,
+  wren,
+} from '../../../test/support/plans';
+import { inches } from '../length/length';
+import type { PieceId } from '../plan/ids';
+import type { Piece, PlaceRule } from '../plan/piece';
+import type { Plan } from '../plan/plan';
+import { mostPieces } from '../plan/planFacts';
+import { resolvePlan } from '../resolve/resolvePlan';
+import { copyOut, pasteInto, readCopied } from './clipboard';
+import { at, done, newIds, stamp, stencil } from '../../../test/support/shapes';
+
+describe('pieces that are taken along', () => {
+  const beside: PlaceRule = {
+    x: { from: 'piece', piece: 'left' as PieceId, side: 'right', gap: typed('1/4') },
+    y: { from: 'centre' },
+    turn: 0,
+  };
+  const plan = planOf([
+    pieceOn('front', 'panel', reveal('1/8')),
+    pieceOn('panel', 'left', measure('1', '1'), at('1/2', '1')),
+    pieceOn('panel', 'right', measure('1', '1'), beside),
+    stampedOn('right', 'bird', wren),
+    pieceOn('right', 'mat', reveal('1/16')),
+  ]);
+  const card = resolvePlan(plan, library);
+  const taken = (ids: readonly string[]) => {
+    const read = readCopied(copyOut(plan, card, new Set(ids as PieceId[])));
+    if (!read.ok) throw new Error('nothing was copied');
+    return read.pieces;
+  };
+  const put = (target: Plan, pieces: readonly Piece[]) => {
+    const pasted = pasteInto(target, pieces, { face: 'front' }, library, newIds());
+    if (!pasted) throw new Error('nothing was put down');
+    return { plan: done(target, pasted.edit), roots: pasted.roots };
+  };
+
+  it('bring what lies on them, and figures for what they were placed by', () => {
+    const pieces = taken(['right']);
+    expect(pieces.map(({ id }) => id)).toEqual(['right', 'bird', 'mat']);
+    const { plan: next, roots } = put(planOf([]), pieces);
+    const after = resolvePlan(next, library);
+    expect(roots).toEqual(['new-1']);
+    expect(after.impossible).toEqual([]);
+    // It ended 1 1/4 off the nearer edge, the right one, and does so on the wider front.
+    expect(after.pieces[0]?.rect).toMatchObject({ x: ticksOf('2'), width: inches(1) });
+    expect(after.pieces[1]?.reveals.left).toBe(ticksOf('1/16'));
+    expect(after.marks[0]?.support).toBe('new-1');
+  });
+
+  it('stay beside one another where both come along', () => {
+    const { plan: next } = put(planOf([]), taken(['left', 'right']));
+    const [, right] = next.pieces;
+    expect(right?.place.x).toMatchObject({ from: 'piece', piece: 'new-1' });
+  });
+
+  it('take the size they have where their rule stays behind', () => {
+    const { plan: next } = put(planOf([]), taken(['panel']));
+    expect(resolvePlan(next, library).pieces[0]?.rect.width).toBe(card.pieces[0]?.rect.width);
+    expect(next.pieces[0]).toMatchObject({ size: { by: 'measure' } });
+  });
+
+  it('refer to the newest version where the stash does not hold theirs', () => {
+    const old = taken(['right']).map((piece) =>
+      piece.kind === 'image' ? { ...piece, stamp: { ...piece.stamp, version: 7 } } : piece,
+    );
+    const { plan: next } = put(planOf([]), old);
+    expect(resolvePlan(next, library).impossible).toEqual([]);
+  });
+
+  it('are not read from another text, and not put on a card that is full', () => {
+    expect(readCopied('a line of text')).toEqual({ ok: false });
+    expect(readCopied('{"format":"nibwright-pieces","version":1,"pieces":[]}')).toEqual({
+      ok: false,
+    });
+    const full = planOf(
+      Array.from({ length: mostPieces }, (_, index) =>
+        pieceOn('front', `p-${index}`, measure('1', '1')),
+      ),
+    );
+    expect(pasteInto(full, taken(['left']), { face: 'front' }, library, newIds())).toBeUndefined();
+  });
+});

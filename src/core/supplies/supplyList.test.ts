@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest';
+import { fiveLayers } from '../../../test/support/plans';
+import { newSheets } from '../cutting/countSheets';
+import { resolvePlan } from '../resolve/resolvePlan';
+import { isBought, rowCost, supplyList } from './supplyList';
+import { library, withUses, listOf, owned } from '../../../test/support/supplies';
+
+describe('the supply list', () => {
+  const plan = withUses(fiveLayers(), 50);
+  const { cuts, list } = listOf(plan, owned);
+  const row = (key: string) => list.rows.find((each) => each.key === key);
+
+  it('agrees with the cut plan sheet for sheet', () => {
+    const sheets = list.rows.filter(({ unit }) => unit === 'sheet');
+    expect(sheets.length).toBeGreaterThan(1);
+    expect(sheets.reduce((sum, { batch = 0 }) => sum + batch, 0)).toBe(newSheets(cuts));
+    for (const { stock, count } of cuts.stocks)
+      expect(
+        sheets
+          .filter(({ item }) => item?.id === stock.id)
+          .reduce((sum, { batch = 0 }) => sum + batch, 0),
+      ).toBe(count);
+  });
+
+  it('tells what one card and all take, what the stash has, and what it lacks', () => {
+    expect(row('gem')).toMatchObject({
+      one: 3,
+      batch: 150,
+      owned: 50,
+      lacking: 100,
+      unit: 'piece',
+    });
+    expect(row('heat')).toMatchObject({ unit: 'use', batch: undefined, lacking: 0 });
+    const tape = row('runner');
+    expect(tape?.batch).toBeCloseTo((tape?.one ?? 0) * 50, 9);
+    expect(tape?.lacking).toBeCloseTo((tape?.batch ?? 0) - 10, 9);
+    const mossRow = row('moss letter');
+    expect(mossRow?.lacking).toBe((mossRow?.batch ?? 0) - 3);
+  });
+
+  it('adds up what has a price and names what has none', () => {
+    const [gems, tape, sheets] = [row('gem'), row('runner'), row('moss letter')];
+    const sum =
+      5 * (gems?.batch ?? 0) + Math.round(12 * (tape?.batch ?? 0)) + 40 * (sheets?.batch ?? 0);
+    expect(list.cost).toBe(sum);
+    expect(list.unpriced).toContain('Chalk 216 g');
+    expect(list.unpriced).not.toContain('Heat tool');
+  });
+
+  it('costs one card its share, and says of a row what it costs or that no price is known', () => {
+    expect(list.costOfOne).toBe(Math.round(list.cost / 50));
+    const [gems, tool] = [row('gem'), row('heat')];
+    const unpriced = list.rows.find(({ name }) => name === list.unpriced[0]);
+    if (!gems || !tool || !unpriced)
+      throw new Error('expected gems, a tool, and paper without a price');
+    expect([rowCost(gems), isBought(gems)]).toEqual([750, true]);
+    expect(isBought(tool)).toBe(false);
+    expect([rowCost(unpriced), isBought(unpriced)]).toEqual([undefined, true]);
+  });
+
+  it('leaves amounts of paper open until the cuts are planned', () => {
+    const card = resolvePlan(plan, library);
+    const bare = supplyList({
+      plan,
+      card,
+      library,
+      holdings: [],
+      cuts: undefined,
+      cutsForOne: undefined,
+    });
+    const paper = bare.rows.filter(({ unit }) => unit === 'sheet');
+    expect(paper.length).toBeGreaterThan(0);
+    expect(paper.every(({ batch }) => batch === undefined)).toBe(true);
+  });
+});
