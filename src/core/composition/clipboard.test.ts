@@ -17,7 +17,7 @@ import type { Plan } from '../plan/plan';
 import { mostPieces } from '../plan/planFacts';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { copyOut, pasteInto, readCopied } from './clipboard';
-import { at, done, newIds, stamp, stencil } from '../../../test/support/shapes';
+import { at, done, newIds } from '../../../test/support/shapes';
 
 describe('pieces that are taken along', () => {
   const beside: PlaceRule = {

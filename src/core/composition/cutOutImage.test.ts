@@ -6,7 +6,7 @@ import type { LibraryId, PieceId } from '../plan/ids';
 import type { Library } from '../plan/library';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { cutOutImage } from './cutOutImage';
-import { at, panel, done, stamp, stencil } from '../../../test/support/shapes';
+import { at, panel, done, stamp } from '../../../test/support/shapes';
 
 describe('an image that is cut out', () => {
   const plan = planOf([panel, stampedOn('panel', 'bird', wren, { ...at('1', '2'), turn: 15 })]);

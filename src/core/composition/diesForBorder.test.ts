@@ -2,7 +2,6 @@ import { describe, expect, it } from 'vitest';
 import { library } from '../../../test/support/plans';
 import { inches } from '../length/length';
 import { diesForBorder } from './diesForBorder';
-import { stamp, stencil } from '../../../test/support/shapes';
 
 describe('the dies for a border', () => {
   it('come nearest first, with the border each gives and how far off it is', () => {

@@ -4,7 +4,7 @@ import { inches } from '../length/length';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { newArrangement, repeatLine, type Ground } from './newArrangement';
 import { withPieces } from '../plan/withPieces';
-import { at, panel, newIds, stamp, stencil } from '../../../test/support/shapes';
+import { at, panel, newIds, stamp } from '../../../test/support/shapes';
 
 describe('arrangements', () => {
   const plan = planOf([panel, wordsOn('panel', 'words', ['hello there'], at('1', '2'))]);

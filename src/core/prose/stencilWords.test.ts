@@ -14,7 +14,7 @@ import { turnStencil } from '../outline/turnStencil';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { stencilMoves } from '../stencilling/stencilMoves';
 import { stencilWords } from './stencilWords';
-import { panel, stamp, stencil } from '../../../test/support/shapes';
+import { panel, stencil } from '../../../test/support/shapes';
 
 describe('colour through a stencil', () => {
   const plan = planOf([

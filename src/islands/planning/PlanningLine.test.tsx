@@ -2,7 +2,7 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { leastSheets, newSheets } from '../../core/cutting/countSheets';
 import { PlanningLine } from './PlanningLine';
-import { cuts, mossCuts, mossJob, layout } from '../../../test/support/cutPlans';
+import { cuts } from '../../../test/support/cutPlans';
 
 afterEach(cleanup);
 

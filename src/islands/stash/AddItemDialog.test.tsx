@@ -4,7 +4,7 @@ import { library, moss } from '../../../test/support/plans';
 import { emptyHolding } from '../../core/stash/holdings';
 import type { StashChange } from '../../core/stash/stashChange';
 import { AddItemDialog } from './AddItemDialog';
-import { stock, give } from '../../../test/support/stash';
+import { give } from '../../../test/support/stash';
 
 afterEach(() => {
   cleanup();

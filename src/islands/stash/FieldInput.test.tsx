@@ -2,7 +2,7 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { itemFields } from '../../core/stash/itemFields';
 import { FieldInput } from './FieldInput';
-import { stock, give } from '../../../test/support/stash';
+import { give } from '../../../test/support/stash';
 
 afterEach(() => {
   cleanup();

@@ -3,7 +3,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { library, moss } from '../../../test/support/plans';
 import type { StashChange } from '../../core/stash/stashChange';
 import { ImportDialog } from './ImportDialog';
-import { stock, held } from '../../../test/support/stash';
+import { held } from '../../../test/support/stash';
 
 afterEach(() => {
   cleanup();

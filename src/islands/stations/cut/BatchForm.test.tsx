@@ -2,7 +2,6 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { plainMaking } from '../../../core/plan/plainPlan';
 import { BatchForm } from './BatchForm';
-import { mossCuts, mossJob, layout } from '../../../../test/support/cutPlans';
 
 afterEach(cleanup);
 
