@@ -1,4 +1,4 @@
-import { expect, test, type Page } from './nibwright';
+import { expect, test, type Page, untilQuiet } from './nibwright';
 import { readPdf } from './readPdf';
 
 /** Each format with one of the folds, and the blank that comes of it: from the handbook's table, or twice the size. */
@@ -26,7 +26,7 @@ for (const { format, fold, blank } of cards)
     page,
   }) => {
     await page.goto('/');
-    await page.waitForLoadState('networkidle');
+    await untilQuiet(page);
     await press(page, 'n');
     await page.keyboard.type(`Keys ${format}`);
     await press(page, 'Tab', ...Array<string>(formats.indexOf(format)).fill('ArrowRight'));
@@ -36,7 +36,7 @@ for (const { format, fold, blank } of cards)
     } else if (!format.startsWith('Square')) await press(page, 'Tab');
     await press(page, 'Tab', ...Array<string>(folds.indexOf(fold)).fill('ArrowRight'), 'Enter');
     await page.waitForURL(/\/card\/.+\/base/);
-    await page.waitForLoadState('networkidle');
+    await untilQuiet(page);
 
     await press(page, 'a');
     await page.keyboard.type('3/8');

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from './nibwright';
+import { expect, test, type Page, untilQuiet } from './nibwright';
 
 /** The worked five-layer A2 of common practice: reveal given, size that must come out. */
 const front = [
@@ -34,12 +34,12 @@ test('the five-layer A2 is made from nothing by keys alone, and its sheet is rig
 }) => {
   await page.goto('/');
   await expect(page.getByRole('button', { name: 'New card' })).toBeEnabled();
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   await page.keyboard.press('n');
   await page.keyboard.type('Five layers by keys');
   await page.keyboard.press('Enter');
   await page.waitForURL(/\/card\/.+\/base/);
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   for (const { reveal, size } of front) {
     await page.keyboard.press('a');
     await expect(page.getByLabel('all round')).toBeFocused();
@@ -63,13 +63,13 @@ test('the five-layer A2 is made from nothing by mouse, and its sheet is right', 
   page,
 }) => {
   await page.goto('/');
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   await page.getByRole('button', { name: 'New card' }).click();
   await page.getByLabel('Title').fill('Five layers by mouse');
   await page.getByLabel('Base stock').selectOption({ label: 'Damson 300 g' });
   await page.getByRole('button', { name: 'Make the card' }).click();
   await page.waitForURL(/\/card\/.+\/base/);
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   for (const [button, rows] of [
     ['Add a layer', front],
     ['Add inside', inside],

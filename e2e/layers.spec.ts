@@ -1,10 +1,10 @@
-import { expect, test, type Page } from './nibwright';
+import { expect, test, type Page, untilQuiet } from './nibwright';
 
 async function openCopy(page: Page, card: string, query = '') {
   const response = await page.request.post(`/api/cards/${card}/copy`, { data: {} });
   const { id } = (await response.json()) as { id: string };
   await page.goto(`/card/${id}/base${query}`);
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   return id;
 }
 const size = (page: Page) => page.getByLabel(/^Size of/);
@@ -112,7 +112,7 @@ test('a rule is switched off for one card, and for all new ones', async ({ page 
   await expect(page.getByText('3⁄8 at the sides, 1⁄8 at top and bottom')).toBeVisible();
 
   await page.goto('/team');
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   await page.getByLabel('Rim left of a cut-out mat').fill('3/4 q');
   await expect(page.getByRole('alert')).toContainText('does not belong in a figure');
   await page.getByLabel('Rim left of a cut-out mat').fill('3/4');

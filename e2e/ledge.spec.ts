@@ -1,9 +1,9 @@
-import { expect, test } from './nibwright';
+import { expect, test, untilQuiet } from './nibwright';
 
 test('a card goes into the bin, comes back by undo, and again from the bin', async ({ page }) => {
   await page.request.post('/api/cards/marrow-prize/copy', { data: {} });
   await page.goto('/');
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   const card = page.getByRole('listitem').filter({ hasText: 'Marrow prize (copy)' });
   await card.getByRole('link').focus();
   await page.keyboard.press('Delete');
@@ -14,7 +14,7 @@ test('a card goes into the bin, comes back by undo, and again from the bin', asy
   await card.getByRole('button', { name: 'Bin' }).click();
   await expect(card).toHaveCount(0);
   await page.reload();
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   await expect(card).toHaveCount(0);
   await page.getByRole('button', { name: /^Bin/ }).click();
   await page.getByRole('button', { name: 'Take out Marrow prize (copy)' }).click();
@@ -40,7 +40,7 @@ test('cards stand at one scale, drawn from their plans', async ({ page }) => {
 
 test('the name is asked once, and the cards of that name are mine', async ({ page }) => {
   await page.goto('/');
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   await page.getByRole('button', { name: 'That is me' }).click();
   await expect(page.getByRole('alert')).toContainText('Type your name first');
   await page.getByRole('button', { name: 'Ines', exact: true }).click();
@@ -54,7 +54,7 @@ test('the name is asked once, and the cards of that name are mine', async ({ pag
 
 test('a custom size is typed as one says it, and a wrong one is told', async ({ page }) => {
   await page.goto('/');
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   await page.getByRole('button', { name: 'New card' }).click();
   await page.getByRole('radio', { name: 'Custom' }).check();
   await page.getByRole('button', { name: 'Make the card' }).click();
@@ -65,7 +65,7 @@ test('a custom size is typed as one says it, and a wrong one is told', async ({ 
   await page.getByLabel('Closed size').fill('148 x 148 mm');
   await page.getByRole('button', { name: 'Make the card' }).click();
   await page.waitForURL(/\/card\/.+\/base/);
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   await expect(page.getByLabel('Size of A')).toHaveText('≈ 5 53⁄64 × 5 53⁄64');
 });
 
@@ -73,7 +73,7 @@ test('cards are found as one types, by what they are, and by the size that is cu
   page,
 }) => {
   await page.goto('/');
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   const cards = page.locator('[data-card] > a');
   await page.keyboard.press('/');
   await page.keyboard.type('night lines');
@@ -97,7 +97,7 @@ test('cards are found as one types, by what they are, and by the size that is cu
 
 test('keys walk over all cards, into rows out of view too', async ({ page }) => {
   await page.goto('/');
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   await page.keyboard.press('ArrowRight');
   await expect(page.locator('[data-card] > a').first()).toBeFocused();
   // Pressed faster than rows are drawn, none is lost; more often than there are rows, the last keeps the focus.
@@ -114,7 +114,7 @@ test('a card is moved to another release by keys and by dragging, and back by un
   const response = await page.request.post('/api/cards/rain-day/copy', { data: {} });
   const { id } = (await response.json()) as { id: string };
   await page.goto('/?q=rain+day+(copy)');
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   const on = (release: string) =>
     page.getByRole('list', { name: release }).locator(`[data-card="${id}"]`);
   await page.locator(`[data-card="${id}"] > a`).focus();
@@ -126,7 +126,7 @@ test('a card is moved to another release by keys and by dragging, and back by un
   await expect(on('Allotment Row')).toBeVisible();
 
   await page.goto('/');
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   const from = await page.locator(`[data-card="${id}"] > a`).boundingBox();
   const to = await page.getByRole('heading', { name: 'Night Tram' }).boundingBox();
   if (!from || !to) throw new Error('nothing to drag');
@@ -144,7 +144,7 @@ test('the bin is emptied for good, but only after asking', async ({ page }) => {
   const { id } = (await response.json()) as { id: string };
   await page.request.post(`/api/cards/${id}/bin`, { data: { binned: true } });
   await page.goto('/');
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   await page.getByRole('button', { name: /^Bin/ }).click();
   await page.getByRole('button', { name: 'Empty the bin…' }).click();
   await expect(page.getByRole('alert')).toContainText('go for good');

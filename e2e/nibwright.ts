@@ -1,4 +1,4 @@
-import { test as base, type Page } from '@playwright/test';
+import { test as base, type Page, type Request } from '@playwright/test';
 
 export {
   expect,
@@ -16,12 +16,41 @@ export async function untilLive(page: Page): Promise<void> {
     .waitFor({ state: 'detached' });
 }
 
+/** What a page has asked for and not got yet, but for the stream of events, which stays open. */
+const underWay = new WeakMap<Page, Set<Request>>();
+/** So long nothing may be under way before a page counts as quiet. */
+const quietMilliseconds = 300;
+
+function watch(page: Page): void {
+  const requests = new Set<Request>();
+  underWay.set(page, requests);
+  page.on('request', (request) => {
+    if (request.resourceType() !== 'eventsource') requests.add(request);
+  });
+  page.on('requestfinished', (request) => requests.delete(request));
+  page.on('requestfailed', (request) => requests.delete(request));
+  page.on('framenavigated', (frame) => {
+    if (frame === page.mainFrame()) requests.clear();
+  });
+}
+
+/** Waits until a page has all that it asks for by itself, such as the stations that are not open. */
+export async function untilQuiet(page: Page): Promise<void> {
+  await page.waitForLoadState('load');
+  const requests = underWay.get(page) ?? new Set();
+  for (let since = Date.now(); Date.now() - since < quietMilliseconds;) {
+    if (requests.size > 0) since = Date.now();
+    await page.waitForTimeout(30);
+  }
+}
+
 /**
  * As in Playwright, but a page that is opened, loaded anew or come to is waited for until it listens. With `SLOW=4` before the
  * command the page's script runs four times slower, which shows what holds by luck only.
  */
 export const test = base.extend({
   page: async ({ page }, use) => {
+    watch(page);
     const goto = page.goto.bind(page);
     const reload = page.reload.bind(page);
     const waitForURL = page.waitForURL.bind(page);

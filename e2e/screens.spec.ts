@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test, type Page } from './nibwright';
+import { expect, test, type Page, untilQuiet } from './nibwright';
 
 const screens = [
   { name: 'the Ledge', path: '/' },
@@ -37,7 +37,7 @@ for (const { name, path } of screens)
     });
     await page.goto(path);
     await expect(page.getByRole('heading').or(page.getByRole('navigation')).first()).toBeVisible();
-    await page.waitForLoadState('networkidle');
+    await untilQuiet(page);
     await expectNoViolations(page);
     expect(faults).toEqual([]);
   });
@@ -116,7 +116,7 @@ const openings: readonly {
 for (const { name, path, open } of openings)
   test(`axe finds nothing where this is open: ${name}`, async ({ page }) => {
     await page.goto(path);
-    await page.waitForLoadState('networkidle');
+    await untilQuiet(page);
     await open(page);
     await expectNoViolations(page);
   });

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from './nibwright';
+import { expect, test, type Page, untilQuiet } from './nibwright';
 import { readPdf } from './readPdf';
 
 async function print(page: Page, format: 'Letter' | 'A4') {
@@ -16,7 +16,7 @@ for (const { format, points } of papers)
     page,
   }) => {
     await page.goto('/card/bean-poles/sheet');
-    await page.waitForLoadState('networkidle');
+    await untilQuiet(page);
     const { pages, text } = await print(page, format);
     expect(pages).toHaveLength(1);
     const [width, height] = pages[0]?.size ?? [];
@@ -36,7 +36,7 @@ test('the sheet for filming prints the figures as they are said, and keeps what 
   const copy = await page.request.post('/api/cards/bean-poles/copy', { data: {} });
   const { id } = (await copy.json()) as { id: string };
   await page.goto(`/card/${id}/sheet`);
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   await page.getByRole('button', { name: 'For filming' }).click();
   const { text } = await print(page, 'A4');
   const bare = text.replaceAll(/\s/g, '');
@@ -52,7 +52,7 @@ test('the sheet for filming prints the figures as they are said, and keeps what 
 
 test('the copies are counted into the cut list', async ({ page }) => {
   await page.goto('/card/rain-day/sheet');
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   await page.getByLabel('Copies').fill('24');
   await page.getByLabel('Copies').press('Enter');
   await expect(page.getByText('Cut 24 blanks')).toBeVisible();
@@ -64,7 +64,7 @@ test('the copies are counted into the cut list', async ({ page }) => {
 
 test('a card file goes out and comes back as another card of the same bytes', async ({ page }) => {
   await page.goto('/card/number-nine/sheet');
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'Card file' }).click(),
@@ -72,7 +72,7 @@ test('a card file goes out and comes back as another card of the same bytes', as
   expect(download.suggestedFilename()).toBe('Number-nine.nibwright.json');
   const path = await download.path();
   await page.goto('/');
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   await page.getByLabel('Card file').setInputFiles(path);
   await page.waitForURL(/\/card\/.+\/base/);
   const id = new URL(page.url()).pathname.split('/')[2];
@@ -85,7 +85,7 @@ test('a card file goes out and comes back as another card of the same bytes', as
 
 test('a wrong file is refused in a sentence, and the Ledge stays as it was', async ({ page }) => {
   await page.goto('/');
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   const give = (text: string) =>
     page.getByLabel('Card file').setInputFiles({
       name: 'card.nibwright.json',
@@ -104,7 +104,7 @@ test('a download waits for what was just typed to be saved', async ({ page }) =>
   const copy = await page.request.post('/api/cards/rain-day/copy', { data: {} });
   const { id } = (await copy.json()) as { id: string };
   await page.goto(`/card/${id}/sheet`);
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
   await page.getByLabel('Notes, printed at the end').fill('Score twice.');
   await page.getByLabel('Notes, printed at the end').blur();
   const [download] = await Promise.all([

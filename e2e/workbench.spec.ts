@@ -1,8 +1,8 @@
-import { expect, test, type Page } from './nibwright';
+import { expect, test, type Page, untilQuiet } from './nibwright';
 
 async function open(page: Page, path: string) {
   await page.goto(path);
-  await page.waitForLoadState('networkidle');
+  await untilQuiet(page);
 }
 
 /** A copy of a demo card, so that no test meets another's changes. */

@@ -1,6 +1,6 @@
 import { joinWords } from '../../core/words/phrases';
 import { sendUnsaved } from './sendUnsaved';
-import { recoverUnsaved } from './unsaved';
+import { recoverUnsaved } from './recoverUnsaved';
 
 /** Sends what pages that are gone left unsaved, of any card; what became of it in a sentence, empty where there was none. */
 export async function recoverLeft(): Promise<string> {

@@ -1,7 +1,8 @@
 import { doCommute, editTouches } from '../../core/plan/editTouches';
 import { NotNowError } from './cardSaver';
 import { sendSave } from './sendSave';
-import type { Recovery, Unsaved } from './unsaved';
+import type { Recovery } from './recoverUnsaved';
+import type { Unsaved } from './unsaved';
 
 /** Sends what a tab left unsaved, one save after the other; where others changed the same, a person decides. */
 export async function sendUnsaved(unsaved: Unsaved): Promise<Recovery> {

@@ -1,4 +1,4 @@
-import { createStore, del, entries, set, type UseStore } from 'idb-keyval';
+import { createStore, del, set, type UseStore } from 'idb-keyval';
 import type { Edit } from '../../core/plan/edit';
 import { currentPlanSchema } from '../../core/plan/planFacts';
 import type { Plan } from '../../core/plan/plan';
@@ -25,9 +25,10 @@ export interface Unsaved {
 
 let store: UseStore | undefined;
 /** A store of this browser that outlives a crash; made when it is first wanted. */
-const unsavedStore = () => (store ??= createStore('nibwright', 'unsaved'));
-const keyOf = ({ cardId, tab }: Pick<Unsaved, 'cardId' | 'tab'>) => `${cardId} ${tab}`;
-const lockOf = (tab: string) => `nibwright-tab-${tab}`;
+export const unsavedStore = () => (store ??= createStore('nibwright', 'unsaved'));
+export const unsavedKey = ({ cardId, tab }: Pick<Unsaved, 'cardId' | 'tab'>) => `${cardId} ${tab}`;
+/** What a tab holds as long as it lives. */
+export const lockOfTab = (tab: string) => `nibwright-tab-${tab}`;
 
 /** A tab that keeps what it has not saved yet; what it holds is its own until the tab is gone. */
 export class UnsavedKeeper {
@@ -42,7 +43,7 @@ export class UnsavedKeeper {
     this.#cardId = cardId;
     if (!('locks' in navigator)) return;
     navigator.locks
-      .request(lockOf(this.#tab), { signal: this.#ending.signal }, () => new Promise(() => {}))
+      .request(lockOfTab(this.#tab), { signal: this.#ending.signal }, () => new Promise(() => {}))
       .catch(() => undefined);
   }
 
@@ -56,8 +57,8 @@ export class UnsavedKeeper {
     this.#writing = this.#writing
       .then(() =>
         saves.length === 0
-          ? del(keyOf(unsaved), unsavedStore())
-          : set(keyOf(unsaved), unsaved, unsavedStore()),
+          ? del(unsavedKey(unsaved), unsavedStore())
+          : set(unsavedKey(unsaved), unsaved, unsavedStore()),
       )
       .catch(() => undefined);
   }
@@ -66,44 +67,4 @@ export class UnsavedKeeper {
   written(): Promise<unknown> {
     return this.#writing;
   }
-}
-
-/** How a card that was left unsaved fares: kept, not now, or for a person to decide. */
-export type Recovery =
-  | { readonly kind: 'saved' | 'later'; readonly title: string }
-  | {
-      readonly kind: 'undecided';
-      readonly title: string;
-      readonly unsaved: Unsaved;
-      readonly reason: string | undefined;
-    };
-
-/**
- * Sends what tabs that are gone have left unsaved, each once, whichever page finds it first.
- * @param send sends one save; rejects where the server cannot be reached
- * @param cardId only of this card; undefined for all
- */
-export async function recoverUnsaved(
-  send: (unsaved: Unsaved) => Promise<Recovery>,
-  cardId?: string,
-): Promise<readonly Recovery[]> {
-  if (!('locks' in navigator) || typeof indexedDB === 'undefined') return [];
-  const all = await entries<string, Unsaved>(unsavedStore()).catch(() => []);
-  const recoveries: Recovery[] = [];
-  for (const [, unsaved] of all) {
-    if (cardId !== undefined && unsaved.cardId !== cardId) continue;
-    // A tab that lives holds its lock; what it has not saved yet is its own affair.
-    await navigator.locks.request(lockOf(unsaved.tab), { ifAvailable: true }, async (lock) => {
-      if (!lock) return;
-      const recovery = await send(unsaved);
-      if (recovery.kind === 'saved') await forgetUnsaved(unsaved);
-      recoveries.push(recovery);
-    });
-  }
-  return recoveries;
-}
-
-/** Lets something go that was saved otherwise, or that nobody wants any more. */
-export async function forgetUnsaved(unsaved: Unsaved): Promise<void> {
-  await del(keyOf(unsaved), unsavedStore()).catch(() => undefined);
 }

@@ -5,12 +5,11 @@ import { doCommute, editTouches } from '../../core/plan/editTouches';
 import type { Plan } from '../../core/plan/plan';
 import { whenIdle } from '../parts/whenIdle';
 import { build } from '../wire/build';
-import { joinHouse } from '../wire/houseStream';
+import type { HouseEvent } from '../../core/replies/replies';
 import { getJson } from '../wire/postJson';
 import { CardSaver, type RefusedEdit, type SaveState } from './cardSaver';
 import { sendSave } from './sendSave';
-import { sendUnsaved } from './sendUnsaved';
-import { forgetUnsaved, recoverUnsaved, UnsavedKeeper, type Unsaved } from './unsaved';
+import { UnsavedKeeper, type Unsaved } from './unsaved';
 
 /** Where saving stands, and who else is at the card. */
 export interface Saving {
@@ -106,14 +105,19 @@ export function useSaving({ cardId, plan, revision: start, planHere, onPlan }: O
       const reply = await getJson(`/api/cards/${cardId}/edits?after=${created.revision}`, 'since');
       if (reply.ok) created.takeIn(reply.body);
     };
+    // What hears of others and looks for what was left comes after the first drawing.
     const recover = async () => {
+      const [{ recoverUnsaved }, { sendUnsaved }] = await Promise.all([
+        import('./recoverUnsaved'),
+        import('./sendUnsaved'),
+      ]);
       const recoveries = await recoverUnsaved(sendUnsaved, cardId);
       for (const recovery of recoveries)
         if (recovery.kind === 'undecided')
           setUndecided({ unsaved: recovery.unsaved, reason: recovery.reason });
       if (recoveries.some(({ kind }) => kind === 'saved')) await catchUp();
     };
-    const leave = joinHouse(cardId, (event) => {
+    const hear = (event: HouseEvent) => {
       switch (event.kind) {
         case 'hello':
           setOldPage((isOld) => isOld || event.build !== build);
@@ -130,8 +134,17 @@ export function useSaving({ cardId, plan, revision: start, planHere, onPlan }: O
         default:
           throw new TypeError(`useSaving: unknown event ${JSON.stringify(event satisfies never)}`);
       }
+    };
+    const ending = new AbortController();
+    const join = async () => {
+      const { joinHouse } = await import('../wire/houseStream');
+      if (!ending.signal.aborted) ending.signal.addEventListener('abort', joinHouse(cardId, hear));
+    };
+    const calm = whenIdle(() => {
+      // Without them saving goes on as ever.
+      join().catch(() => undefined);
+      recover().catch(() => undefined);
     });
-    const calm = whenIdle(() => void recover());
     const flush = () => void created.flush();
     const warn = (event: BeforeUnloadEvent) => {
       if (!created.isPending) return;
@@ -144,7 +157,7 @@ export function useSaving({ cardId, plan, revision: start, planHere, onPlan }: O
       window.removeEventListener('pagehide', flush);
       window.removeEventListener('beforeunload', warn);
       calm();
-      leave();
+      ending.abort();
       void created.flush().finally(() => created.stop());
     };
   }, [cardId, start, planHere, onPlan]);
@@ -164,7 +177,9 @@ export function useSaving({ cardId, plan, revision: start, planHere, onPlan }: O
       ...undecided,
       forget: () => {
         setUndecided(undefined);
-        void forgetUnsaved(undecided.unsaved);
+        void import('./recoverUnsaved').then(({ forgetUnsaved }) =>
+          forgetUnsaved(undecided.unsaved),
+        );
       },
     },
   };
