@@ -102,9 +102,12 @@ function lead(onEvent: (event: HouseEvent) => void): Leading {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body,
-    }).catch(() => {
-      told = '';
-    });
+    })
+      // A reply that is not read keeps its connection.
+      .then((response) => response.text())
+      .catch(() => {
+        told = '';
+      });
   };
   const tellSoon = () => {
     clearTimeout(timer);
