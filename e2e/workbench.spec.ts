@@ -1,4 +1,4 @@
-import { expect, test, type Page, untilQuiet } from './nibwright';
+import { expect, test, type Page, untilQuiet, untilLive } from './nibwright';
 
 async function open(page: Page, path: string) {
   await page.goto(path);
@@ -154,6 +154,8 @@ test('two people who change the same piece: the second chooses, and nothing is l
   browser,
 }) => {
   const [first, second] = await Promise.all([browser.newPage(), browser.newPage()]);
+  // The second hears of nothing, as where two change the same within the same moment.
+  await second.route('**/api/events?*', (route) => route.abort());
   const id = await openCopy(first, 'bean-poles', '?piece=dark-mat');
   await open(second, `/card/${id}/base?piece=dark-mat`);
   const change = async (page: Page, reveal: string) => {
@@ -169,6 +171,7 @@ test('two people who change the same piece: the second chooses, and nothing is l
   await expect(dialog.getByRole('alert')).toContainText('nothing is lost');
   await dialog.getByRole('button', { name: 'Keep mine as a copy' }).click();
   await second.waitForURL((url) => !url.pathname.includes(id));
+  await untilLive(second);
   await expect(second.getByRole('heading', { name: '(copy) (copy)' })).toBeAttached();
   await second.getByRole('button', { name: /^D Dark mat/ }).click();
   await expect(size(second)).toHaveText('2 3⁄4 × 4');
