@@ -41,6 +41,16 @@ async function crash(context: BrowserContext, page: Page) {
   await crashed;
 }
 
+/** A browser whose page died before the title typed in it could be saved. */
+async function leaveUnsaved(browser: Browser, id: string, title: string): Promise<BrowserContext> {
+  const { context, page } = await openAs(browser, `/card/${id}/base`);
+  await page.route('**/edits', (route) => route.abort());
+  await rename(page, title);
+  await expect(page.locator('[data-save-state="retrying"]')).toBeVisible();
+  await crash(context, page);
+  return context;
+}
+
 async function closeAll(...contexts: readonly BrowserContext[]) {
   for (const context of contexts) await context.close();
 }
@@ -90,11 +100,7 @@ test('a page that dies with a change unsaved has it saved by the next that opens
   browser,
 }) => {
   const id = await newCard(page, 'rain-day');
-  const { context, page: dying } = await openAs(browser, `/card/${id}/base`);
-  await dying.route('**/edits', (route) => route.abort());
-  await rename(dying, 'Typed in the train');
-  await expect(dying.locator('[data-save-state="retrying"]')).toBeVisible();
-  await crash(context, dying);
+  const context = await leaveUnsaved(browser, id, 'Typed in the train');
   expect(await titleOnServer(page, id)).toBe('Rain day (copy)');
 
   const next = await context.newPage();
@@ -114,11 +120,7 @@ test('what an earlier page left unsaved and others changed since is for the pers
   browser,
 }) => {
   const id = await newCard(page, 'rain-day');
-  const { context, page: dying } = await openAs(browser, `/card/${id}/base`);
-  await dying.route('**/edits', (route) => route.abort());
-  await rename(dying, 'Mine');
-  await expect(dying.locator('[data-save-state="retrying"]')).toBeVisible();
-  await crash(context, dying);
+  const context = await leaveUnsaved(browser, id, 'Mine');
   await page.request.post(`/api/cards/${id}/edits`, {
     data: {
       saveId: 'theirs',
@@ -143,11 +145,7 @@ test('what a card’s page left unsaved is saved by the Ledge too, which says so
   browser,
 }) => {
   const id = await newCard(page, 'rain-day');
-  const { context, page: dying } = await openAs(browser, `/card/${id}/base`);
-  await dying.route('**/edits', (route) => route.abort());
-  await rename(dying, 'Left behind');
-  await expect(dying.locator('[data-save-state="retrying"]')).toBeVisible();
-  await crash(context, dying);
+  const context = await leaveUnsaved(browser, id, 'Left behind');
   const next = await context.newPage();
   await next.goto('/');
   await expect(next.getByText(/^The last changes to “Left behind”/)).toBeVisible();

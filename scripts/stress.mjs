@@ -1,52 +1,17 @@
 // Kills, floods, garbles and fills: `npm run stress`, after a build. Not part of the tests; bounded in count and time,
 // and only ever on 127.0.0.1. Prints what docs/reliability.md tells.
-import { execFileSync, spawn } from 'node:child_process';
+import { execFileSync } from 'node:child_process';
 import { once } from 'node:events';
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { ensureBuild } from './prepare.mjs';
+import { seeded, startDemo } from './stress-server.mjs';
 
 const port = 4196;
 const address = `http://127.0.0.1:${port}`;
 const json = { 'content-type': 'application/json' };
-
-/** Numbers from 0 up to 1 that are the same for the same seed (mulberry32). @param {number} seed */
-function seeded(seed) {
-  let state = seed | 0;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
-  };
-}
-
-/** @param {string} folder */
-async function start(folder) {
-  const child = spawn(process.execPath, ['dist/serve.mjs'], {
-    env: {
-      ...process.env,
-      NIBWRIGHT_DATA: folder,
-      NIBWRIGHT_SEED: 'demo',
-      NIBWRIGHT_FRESH: '',
-      DATABASE_URL: '',
-      PORT: String(port),
-    },
-    stdio: ['ignore', 'pipe', 'pipe'],
-  });
-  let said = '';
-  child.stderr.on('data', (data) => (said += String(data)));
-  await new Promise((resolve, reject) => {
-    child.stdout.on('data', (data) => {
-      said += String(data);
-      if (said.includes('is ready')) resolve(undefined);
-    });
-    child.once('exit', (code) => reject(new Error(`ended with ${code}: ${said}`)));
-  });
-  return { child, said: () => said };
-}
 
 /** @param {string} saveId @param {number} baseRevision @param {string} notes */
 function save(saveId, baseRevision, notes) {
@@ -71,7 +36,7 @@ async function kills(folder, rounds) {
   const random = seeded(41);
   let [typed, acknowledged, lost, last] = [0, 0, 0, 0];
   for (let round = 0; round <= rounds; round++) {
-    const { child } = await start(folder);
+    const { child } = await startDemo(folder, port);
     const ended = once(child, 'exit');
     if ((await storedNotes()) < last) lost++;
     const { revisions } = await (await fetch(`${address}/api/cards/rain-day/revisions`)).json();
@@ -218,7 +183,7 @@ async function fill(folder) {
     return 'left out: this machine lets no small disk be made';
   }
   try {
-    const { child } = await start(join(disk, 'data'));
+    const { child } = await startDemo(join(disk, 'data'), port);
     let [revision, kept, refused] = [1, 0, 0];
     const notes = 'x'.repeat(9000);
     execFileSync('fallocate', ['-l', '90m', join(disk, 'ballast')]);
@@ -236,7 +201,7 @@ async function fill(folder) {
     const after = (await save('room again', revision, 'room')).status;
     child.kill('SIGTERM');
     await once(child, 'exit');
-    const again = await start(join(disk, 'data'));
+    const again = await startDemo(join(disk, 'data'), port);
     again.child.kill('SIGTERM');
     await once(again.child, 'exit');
     return {
@@ -254,7 +219,7 @@ ensureBuild();
 const work = mkdtempSync(join(tmpdir(), 'nibwright-stress-'));
 try {
   console.log('Kills in the middle of saving', await kills(join(work, 'kills'), 30));
-  const { child, said } = await start(join(work, 'flood'));
+  const { child, said } = await startDemo(join(work, 'flood'), port);
   console.log('A flood of computations', await flood(300));
   console.log('Garbage', await fuzz(4000));
   child.kill('SIGTERM');

@@ -1,55 +1,22 @@
 // Two browsers on one card, editing at random while the server is killed, lines are lost and pages crash:
 // `node scripts/two-people.mjs` after a build. MINUTES=60 for how long, SEED=1 for another run. Not part of the tests.
 // Prints what docs/reliability.md tells; ends with 1 where the two do not end equal.
-import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { chromium } from '@playwright/test';
 import { ensureBuild } from './prepare.mjs';
+import { seeded, startDemo } from './stress-server.mjs';
 
 const minutes = Number(process.env['MINUTES'] ?? 5);
 const port = 4197;
 const address = `http://127.0.0.1:${port}`;
 const card = 'rain-day';
 
-/** Numbers from 0 up to 1 that are the same for the same seed (mulberry32). @param {number} seed */
-function seeded(seed) {
-  let state = seed | 0;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
-  };
-}
 const random = seeded(Number(process.env['SEED'] ?? 1));
 /** @template T @param {readonly T[]} of @returns {T} */
 const oneOf = (of) => /** @type {T} */ (of[Math.floor(random() * of.length)]);
-
-/** @param {string} folder */
-async function start(folder) {
-  const child = spawn(process.execPath, ['dist/serve.mjs'], {
-    env: {
-      ...process.env,
-      NIBWRIGHT_DATA: folder,
-      NIBWRIGHT_SEED: 'demo',
-      NIBWRIGHT_FRESH: '',
-      DATABASE_URL: '',
-      PORT: String(port),
-    },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  let said = '';
-  await new Promise((resolve) => {
-    child.stdout.on('data', (data) => {
-      said += String(data);
-      if (said.includes('is ready')) resolve(undefined);
-    });
-  });
-  return child;
-}
 
 /** @typedef {import('@playwright/test').Page} Page */
 
@@ -128,7 +95,7 @@ async function shown(page) {
 
 await ensureBuild();
 const folder = mkdtempSync(join(tmpdir(), 'nibwright-two-'));
-let server = await start(folder);
+let { child: server } = await startDemo(folder, port);
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium' });
 const counts = { kills: 0, lines: 0, crashes: 0 };
 const people = [];
@@ -150,7 +117,7 @@ while (Date.now() < end) {
       counts.kills++;
       server.kill('SIGKILL');
       await wait(random() * 3000);
-      server = await start(folder);
+      server = (await startDemo(folder, port)).child;
     } else if (chance < 0.02) {
       counts.lines++;
       person.isOffline = !person.isOffline;

@@ -1,13 +1,8 @@
 import type { AstroCookies } from 'astro';
 import { computeCard } from '../core/compute/computeCard';
-import type { Finding } from '../core/findings/finding';
-import type { Release } from '../core/plan/cardFile';
 import { cardIdSchema } from '../core/plan/ids';
-import type { Library } from '../core/plan/library';
-import type { CutBatch } from '../core/cutting/cutBatch';
-import type { Plan } from '../core/plan/plan';
-import type { Unit } from '../core/length/length';
-import type { Holding } from '../core/stash/holding';
+import type { WorkbenchStart } from '../core/replies/workbenchStart';
+import { build } from './build';
 import { database } from './database';
 import { outlinePoints } from '../core/resolve/outlinePoints';
 import { usedLibrary } from '../core/kinds/usedLibrary';
@@ -17,23 +12,6 @@ import { findBatch } from './repositories/cutBatches';
 import { readHoldings } from './repositories/stash';
 import { listReleases } from './repositories/team';
 import { readUnit } from './session';
-
-/** What the workbench starts from. */
-export interface WorkbenchStart {
-  readonly cardId: string;
-  readonly plan: Plan;
-  readonly revision: number;
-  readonly library: Library;
-  readonly releases: readonly Release[];
-  /** The unit this person leads with, else the card's own. */
-  readonly unit: Unit;
-  readonly isBinned: boolean;
-  readonly holdings: readonly Holding[];
-  /** The accepted cut plan and the work done on it. */
-  readonly batch: CutBatch | null;
-  /** What the rules find; left out for a heavy card. */
-  readonly findings?: readonly Finding[];
-}
 
 /** A card for the workbench; one that is heavy is drawn by the browser alone, so that others need not wait for it here. */
 export interface LoadedWorkbench {
@@ -72,6 +50,7 @@ export async function loadWorkbench(
     isBinned: card.binnedAt !== null,
     holdings,
     batch: batch ?? null,
+    build,
     ...(!isHeavy && { findings: computeCard(card.plan, library).findings }),
   };
   return { start, isHeavy };

@@ -43,6 +43,11 @@ export function doCommute(a: Touches, b: Touches): boolean {
   return !disturbs(a, b) && !disturbs(b, a);
 }
 
+/** The same of edits made from one plan. */
+export function editsCommute(plan: Plan, a: readonly Edit[], b: readonly Edit[]): boolean {
+  return doCommute(editTouches(plan, a), editTouches(plan, b));
+}
+
 /** Whether what every piece lies on, or is sized round, is there; false after a bad rebase. */
 export function supportsExist(plan: Plan): boolean {
   const ids = new Set<string>(plan.pieces.map(({ id }) => id));

@@ -17,7 +17,7 @@ export function KeysDialog({ keys, areKeysOn, onKeysOn, onClose }: Props) {
       <table className="w-full">
         <tbody>
           {keys.map(([key, does]) => (
-            <tr key={key} className="border-hairline border-b">
+            <tr key={`${key} ${does}`} className="border-hairline border-b">
               <th scope="row" className="w-44 py-1 text-left font-semibold">
                 {key}
               </th>

@@ -13,14 +13,10 @@ export const doesNotFit: NoticeContent = {
   text: 'That does not fit the card as it is now, so it was left as it is.',
 };
 
-/** What to tell where the check of changes could not be loaded. */
-export function uncheckedNotice(isUnchecked: boolean): NoticeContent | undefined {
-  return isUnchecked
-    ? {
-        text: 'A part of this page could not be loaded. Changes are saved and checked by the server all the same; load the page again when it suits you.',
-      }
-    : undefined;
-}
+/** Where the check of changes could not be loaded. */
+export const unchecked: NoticeContent = {
+  text: 'A part of this page could not be loaded. Changes are saved and checked by the server all the same; load the page again when it suits you.',
+};
 
 /** What to tell of changes that were not taken: they are out of the card again, and the rest is kept. */
 export function refusedNotice(refused: readonly RefusedEdit[]): NoticeContent | undefined {

@@ -1,4 +1,4 @@
-import { doCommute, editTouches } from '../../core/plan/editTouches';
+import { editsCommute } from '../../core/plan/editTouches';
 import { NotNowError } from './cardSaver';
 import { sendSave } from './sendSave';
 import type { Recovery } from './recoverUnsaved';
@@ -22,8 +22,7 @@ export async function sendUnsaved(unsaved: Unsaved): Promise<Recovery> {
       const rest = saves.slice(at + 1).flatMap(({ edits }) => edits);
       const { plan, theirs } = reply;
       // The rest was made without knowing of theirs, so it may not go on top of them unseen.
-      if (plan && !doCommute(editTouches(plan, rest), editTouches(plan, theirs)))
-        return undecided(undefined);
+      if (plan && !editsCommute(plan, rest, theirs)) return undecided(undefined);
       base = reply.revision;
     }
     return { kind: 'saved', title };

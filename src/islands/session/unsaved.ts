@@ -34,7 +34,6 @@ export const lockOfTab = (tab: string) => `nibwright-tab-${tab}`;
 export class UnsavedKeeper {
   readonly #tab = crypto.randomUUID();
   readonly #cardId: string;
-  readonly #ending = new AbortController();
   /** Writes follow one another, so that the last one told is the one that stays. */
   #writing: Promise<unknown> = Promise.resolve();
   #isEmpty = true;
@@ -43,7 +42,8 @@ export class UnsavedKeeper {
     this.#cardId = cardId;
     if (!('locks' in navigator)) return;
     navigator.locks
-      .request(lockOfTab(this.#tab), { signal: this.#ending.signal }, () => new Promise(() => {}))
+      // Held until the page is gone.
+      .request(lockOfTab(this.#tab), () => new Promise(() => {}))
       .catch(() => undefined);
   }
 
@@ -61,10 +61,5 @@ export class UnsavedKeeper {
           : set(unsavedKey(unsaved), unsaved, unsavedStore()),
       )
       .catch(() => undefined);
-  }
-
-  /** Settles when all that was told is written. */
-  written(): Promise<unknown> {
-    return this.#writing;
   }
 }

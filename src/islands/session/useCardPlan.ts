@@ -43,11 +43,12 @@ export interface CardPlanStart {
   readonly plan: Plan;
   readonly revision: number;
   readonly library: Library;
+  readonly build: string;
 }
 
 /** The state of one card on the workbench: plan, history, figures and saving. */
 export function useCardPlan(start: CardPlanStart): CardPlan {
-  const { cardId, plan: startPlan, revision: startRevision, library } = start;
+  const { cardId, plan: startPlan, revision: startRevision, library, build } = start;
   const [history, setHistory] = useState(() => startHistory(startPlan));
   const [draft, setDraft] = useState<Edit>();
   const latest = useRef<PlanHistory>(history);
@@ -61,6 +62,7 @@ export function useCardPlan(start: CardPlanStart): CardPlan {
     cardId,
     plan: startPlan,
     revision: startRevision,
+    build,
     planHere: useCallback(() => latest.current.plan, []),
     onPlan: useCallback((plan, theirs) => show(takeOverPlan(latest.current, plan, theirs)), [show]),
   });

@@ -28,10 +28,15 @@ export function useFindings({ stations, view, input, start }: Input) {
     if (Object.keys(rules).length < stations.length) return;
     return whenIdle(() =>
       setFound(
-        Object.fromEntries(Object.entries(rules).map(([id, each]) => [id, runRules(each, input)])),
+        Object.fromEntries(
+          Object.entries(rules).map(([id, each]) => [
+            id,
+            id === view && now ? now : runRules(each, input),
+          ]),
+        ),
       ),
     );
-  }, [rules, stations, input]);
+  }, [rules, stations, view, now, input]);
 
   return useMemo(() => {
     if (!found && !now) return undefined;

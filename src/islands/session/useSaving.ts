@@ -1,10 +1,9 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { applyEdit } from '../../core/plan/applyEdit';
 import type { Edit } from '../../core/plan/edit';
-import { doCommute, editTouches } from '../../core/plan/editTouches';
+import { editsCommute } from '../../core/plan/editTouches';
 import type { Plan } from '../../core/plan/plan';
 import { whenIdle } from '../parts/whenIdle';
-import { build } from '../wire/build';
 import type { HouseEvent } from '../../core/replies/replies';
 import { getJson } from '../wire/postJson';
 import { CardSaver, type RefusedEdit, type SaveState } from './cardSaver';
@@ -46,6 +45,8 @@ interface Options {
   /** As the server sent it. */
   readonly plan: Plan;
   readonly revision: number;
+  /** The build of the server that drew the page. */
+  readonly build: string;
   /** As it is here, with what is not saved yet. */
   readonly planHere: () => Plan;
   /** The plan to go on from, and others' edits in it. */
@@ -53,7 +54,8 @@ interface Options {
 }
 
 /** Saves one card, keeps what is not saved beyond a crash, and hears of others who save it. */
-export function useSaving({ cardId, plan, revision: start, planHere, onPlan }: Options): Saving {
+export function useSaving(options: Options): Saving {
+  const { cardId, plan, revision: start, build, planHere, onPlan } = options;
   const [saveState, setSaveState] = useState<SaveState>({ kind: 'saved' });
   const [revision, setRevision] = useState(start);
   const [savedAt, setSavedAt] = useState<Date>();
@@ -94,8 +96,7 @@ export function useSaving({ cardId, plan, revision: start, planHere, onPlan }: O
         onServer.current = next;
         onPlan(pending.reduce(applyIfPossible, next), theirs);
       },
-      doCommute: (ours, theirs) =>
-        doCommute(editTouches(onServer.current, ours), editTouches(onServer.current, theirs)),
+      doCommute: (ours, theirs) => editsCommute(onServer.current, ours, theirs),
       onUnsaved: (saves) => keeper.keep(saves, planHere()),
     });
     saver.current = created;
@@ -160,7 +161,7 @@ export function useSaving({ cardId, plan, revision: start, planHere, onPlan }: O
       ending.abort();
       void created.flush().finally(() => created.stop());
     };
-  }, [cardId, start, planHere, onPlan]);
+  }, [cardId, start, build, planHere, onPlan]);
 
   return {
     saveState,

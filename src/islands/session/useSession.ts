@@ -1,16 +1,13 @@
-import { useCallback, useMemo, useState } from 'react';
-import type { CutBatch } from '../../core/cutting/cutBatch';
-import type { Finding, Results, RuleInput } from '../../core/findings/finding';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import type { Results, RuleInput } from '../../core/findings/finding';
 import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
 import type { Edit } from '../../core/plan/edit';
-import type { Library } from '../../core/plan/library';
 import type { LibraryItem } from '../../core/plan/libraryItem';
-import type { Plan } from '../../core/plan/plan';
-import type { Holding } from '../../core/stash/holding';
+import type { WorkbenchStart } from '../../core/replies/workbenchStart';
 import { rememberUnit } from '../parts/UnitSwitch';
 import type { Asked, CardSession } from './CardSession';
-import { doesNotFit, type NoticeContent } from './notice';
+import { doesNotFit, unchecked, type NoticeContent } from './notice';
 import type { Station } from './station';
 import { resultsOf } from './useSupplies';
 import { useCardPlan, type CardPlan } from './useCardPlan';
@@ -19,19 +16,8 @@ import { useCutting } from './useCutting';
 import { useFindings } from './useFindings';
 import { useSelection } from './useSelection';
 
-/** What a workbench starts from, as the server sends it. */
-export interface SessionStart {
-  readonly cardId: string;
-  readonly plan: Plan;
-  readonly revision: number;
-  readonly library: Library;
-  readonly releases: readonly Release[];
-  readonly unit: Unit;
-  readonly isBinned: boolean;
-  readonly holdings: readonly Holding[];
-  readonly batch: CutBatch | null;
-  /** What the rules find; left out for a card that is too heavy to be looked over on the way. */
-  readonly findings?: readonly Finding[];
+/** What a workbench starts from, and what of it is open. */
+export interface SessionStart extends WorkbenchStart {
   readonly view: string;
   readonly selected: string | null;
 }
@@ -56,14 +42,23 @@ export function useSession(
   stations: readonly Station[],
   isView: (name: string) => boolean,
 ): { readonly session: CardSession; readonly controls: SessionControls } {
-  const { cardId } = start;
+  const { cardId, plan: startPlan, revision: startRevision, build } = start;
   const [library, setLibrary] = useState(start.library);
   const [releases, setReleases] = useState(start.releases);
   const [unit, setUnit] = useState(start.unit);
   const [asked, ask] = useState<Asked>();
   const [notice, tell] = useState<NoticeContent>();
-  const state = useCardPlan({ cardId, plan: start.plan, revision: start.revision, library });
-  const { plan, card, settled, saving } = state;
+  const state = useCardPlan({
+    cardId,
+    plan: startPlan,
+    revision: startRevision,
+    library,
+    build,
+  });
+  const { plan, card, settled, saving, isUnchecked } = state;
+  useEffect(() => {
+    if (isUnchecked) tell(unchecked);
+  }, [isUnchecked]);
   const selection = useSelection(cardId, plan, start, isView);
   const { view } = selection;
   const batch = useCutBatch(cardId, start);

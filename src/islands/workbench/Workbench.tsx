@@ -5,7 +5,7 @@ import { otherUnit } from '../../core/length/formatLength';
 import { ruleGroupOf } from '../../core/plan/rules';
 import { useKeys } from '../parts/useKeys';
 import { SessionContext } from '../session/CardSession';
-import { refusedNotice, uncheckedNotice } from '../session/notice';
+import { refusedNotice } from '../session/notice';
 import { useSession, type SessionStart } from '../session/useSession';
 import { isView, pageTitle, stations } from '../stations/stations';
 import { FindingsLine } from './FindingsLine';
@@ -87,7 +87,7 @@ export function Workbench(props: SessionStart) {
         </main>
         <div className="relative">
           <Notice
-            content={refusedNotice(saving.refused) ?? notice ?? uncheckedNotice(state.isUnchecked)}
+            content={refusedNotice(saving.refused) ?? notice}
             unit={unit}
             onKeep={commit}
             onClose={saving.refused.length > 0 ? saving.forgetRefused : controls.closeNotice}

@@ -4,7 +4,7 @@ import { UnitSwitch } from '../parts/UnitSwitch';
 import { useCardSession } from '../session/CardSession';
 import type { SessionControls } from '../session/useSession';
 import { dayWords } from '../../core/prose/dayWords';
-import { joinWords } from '../../core/words/phrases';
+import { peopleWords } from '../words/peopleWords';
 import { SaveStatus } from './SaveStatus';
 
 interface Props {
@@ -12,14 +12,6 @@ interface Props {
 }
 
 const newRelease = '+';
-
-/** Names, each once, then how many gave none. */
-function peopleWords(people: readonly (string | null)[]): string {
-  const names = [...new Set(people.filter((name) => name !== null))];
-  const nameless = people.length - people.filter((name) => name !== null).length;
-  const others = nameless === 0 ? [] : [nameless === 1 ? 'someone' : `${nameless} without a name`];
-  return joinWords([...names, ...others]);
-}
 
 /** Title and release of the card, undo, whether it is saved, and the leading unit. */
 export function WorkbenchHeader({ controls }: Props) {

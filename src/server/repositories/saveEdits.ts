@@ -2,7 +2,7 @@ import { and, asc, desc, eq, gt, isNotNull, lte, ne } from 'drizzle-orm';
 import { z } from 'zod';
 import { applyEdit, type EditIssue } from '../../core/plan/applyEdit';
 import { editSchema, type Edit } from '../../core/plan/edit';
-import { doCommute, editTouches, supportsExist } from '../../core/plan/editTouches';
+import { editsCommute, supportsExist } from '../../core/plan/editTouches';
 import type { CardId, DesignerId } from '../../core/plan/ids';
 import { planSchema, type Plan } from '../../core/plan/plan';
 import { currentPlanSchema } from '../../core/plan/planFacts';
@@ -146,7 +146,7 @@ async function editsBetween(
 async function collides(tx: Transaction, save: Save): Promise<boolean> {
   const start = await planAtRevision(tx, save.cardId, save.baseRevision);
   const theirs = await editsBetween(tx, save.cardId, save.baseRevision, newestRevision);
-  return !doCommute(editTouches(start, save.edits), editTouches(start, theirs));
+  return !editsCommute(start, save.edits, theirs);
 }
 
 function applyAll(

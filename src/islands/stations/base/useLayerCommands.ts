@@ -35,8 +35,6 @@ export interface LayerCommands {
 /** What can be done to the layers of a card; a change of the stack tells which sizes follow from it. */
 export function useLayerCommands(): LayerCommands {
   const { plan, card, library, selected, select, commit, tell } = useCardSession();
-  const rows = allRows(plan);
-  const on = paperUnder(plan, selected);
   /** A change of the stack: the sizes that follow from it are told, and can be kept. */
   const restack = (edit: Edit) => {
     const outcome = applyEdit(plan, edit);
@@ -47,7 +45,9 @@ export function useLayerCommands(): LayerCommands {
   };
   return {
     walk: (count) => {
-      const next = rows[Math.max(0, Math.min(rows.length - 1, rows.indexOf(on) + count))];
+      const rows = allRows(plan);
+      const at = rows.indexOf(paperUnder(plan, selected)) + count;
+      const next = rows[Math.max(0, Math.min(rows.length - 1, at))];
       if (next) changeAndFocusRow(() => select(next), next);
     },
     add: (face) => {
@@ -79,6 +79,7 @@ export function useLayerCommands(): LayerCommands {
       if (edit) changeAndFocusRow(() => restack(edit), id);
     },
     remove: (id) => {
+      const rows = allRows(plan);
       const at = rows.indexOf(id);
       const next = rows[at + 1] ?? rows[at - 1] ?? 'base';
       changeAndFocusRow(() => {

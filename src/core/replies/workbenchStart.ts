@@ -1,0 +1,26 @@
+import type { CutBatch } from '../cutting/cutBatch';
+import type { Finding } from '../findings/finding';
+import type { Unit } from '../length/length';
+import type { Release } from '../plan/cardFile';
+import type { Library } from '../plan/library';
+import type { Plan } from '../plan/plan';
+import type { Holding } from '../stash/holding';
+
+/** What the server sends a workbench to start from. */
+export interface WorkbenchStart {
+  readonly cardId: string;
+  readonly plan: Plan;
+  readonly revision: number;
+  readonly library: Library;
+  readonly releases: readonly Release[];
+  /** The unit this person leads with, else the card's own. */
+  readonly unit: Unit;
+  readonly isBinned: boolean;
+  readonly holdings: readonly Holding[];
+  /** The accepted cut plan and the work done on it. */
+  readonly batch: CutBatch | null;
+  /** What the rules find; left out for a card that is too heavy to be looked over on the way. */
+  readonly findings?: readonly Finding[];
+  /** The build of the server that drew the page. */
+  readonly build: string;
+}

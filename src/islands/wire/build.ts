@@ -1,2 +1,0 @@
-/** Which build this page is of. */
-export const build: string = import.meta.env?.NIBWRIGHT_BUILD ?? 'development';
