@@ -31,7 +31,8 @@ const coreLayers = [
   ['cutting', 'composition', 'reformat'],
   ['supplies'],
   ['findings', 'prose'],
-  ['compute', 'replies'],
+  ['compute'],
+  ['replies'],
 ];
 
 /**

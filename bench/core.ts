@@ -6,7 +6,7 @@ import { seeded } from '../src/core/seeded';
 import { asTyped } from '../src/core/length/typedLength';
 import { computeCard } from '../src/core/compute/computeCard';
 import { readQuery } from '../src/core/compute/cardQuery';
-import { standingCard } from '../src/core/compute/standingCard';
+import { cardText, standingCard } from '../src/core/compute/standingCard';
 import { applyEdit } from '../src/core/plan/applyEdit';
 import { defaultHabits } from '../src/core/plan/habits';
 import type { CardId, LibraryId, PieceId } from '../src/core/plan/ids';
@@ -158,13 +158,17 @@ console.table(
   }),
 );
 
-const standing = standingCard('card' as CardId, 1, planOf(8), computeCard(planOf(8), library));
+const computed = computeCard(planOf(8), library);
+const standing = standingCard('card' as CardId, 1, planOf(8), computed);
+const text = cardText(planOf(8), computed.card);
 console.log('Searching the Ledge (target at 10 000 cards: 100 ms)');
 console.table(
   [1000, 10_000].map((count) => {
     const cards = Array.from({ length: count }, () => standing);
-    const search = (query: string) => () =>
-      void cards.filter(readQuery(query, 'in', () => 'Orla Night Tram'));
+    const search = (query: string) => () => {
+      const matches = readQuery(query, 'in', () => 'Orla Night Tram');
+      void cards.filter((card) => matches(card, text));
+    };
     return {
       cards: count,
       'words ms': round(median(20, search('moss orla layer'))),

@@ -5,7 +5,7 @@ import { build } from 'esbuild';
 await build({
   entryPoints: {
     serve: 'src/server/serve.ts',
-    backup: 'src/server/backupCommand.ts',
+    backup: 'src/server/backup/backupCommand.ts',
     computeThread: 'src/server/threads/computeThread.ts',
   },
   outdir: 'dist',

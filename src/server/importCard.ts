@@ -19,7 +19,13 @@ export async function importCard(
     readonly at: Date;
   },
 ): Promise<void> {
-  const { added, clashing } = sortEmbedded(await readLibrary(db), file.library);
+  const { added, clashing } = sortEmbedded(
+    await readLibrary(
+      db,
+      file.library.map((item) => item.id),
+    ),
+    file.library,
+  );
   await addToLibrary(db, added);
   if (file.designer) await ensureDesigner(db, file.designer);
   if (file.release) await ensureRelease(db, file.release);

@@ -2,10 +2,9 @@ import { createHash } from 'node:crypto';
 import type { APIContext } from 'astro';
 import { database } from './database';
 import { localDay } from './localDay';
-import { listCardHeads } from './repositories/cards';
-import { countItems } from './repositories/library';
 import { listDesigners, listReleases, readHouse } from './repositories/team';
 import { readDesigner, readUnit } from './session';
+import { standing } from './standing/standing';
 
 interface LedgePage {
   readonly html: string;
@@ -14,12 +13,11 @@ interface LedgePage {
 
 /** Pages of the Ledge as they were drawn, by what is on them; the oldest goes first. */
 const drawn = new Map<string, LedgePage>();
-/** Each is a megabyte for eighty cards; one browser asks for one or two. */
+/** Each is some hundred kilobytes; one browser asks for one or two. */
 const mostPages = 8;
 
 /**
- * The Ledge as a page: as it was drawn before while nothing on it has changed, else drawn by `draw`. What is on it is
- * known from heads, names and counts, so that cards are read and drawn only when one of them is new.
+ * The Ledge as a page: as it was drawn before while nothing on it has changed, else drawn by `draw`.
  */
 export async function ledgePage(
   { cookies, url, request }: Pick<APIContext, 'cookies' | 'url' | 'request'>,
@@ -44,15 +42,11 @@ export async function ledgePage(
 
 async function keyOf(cookies: APIContext['cookies'], search: string, now: Date): Promise<string> {
   const db = await database();
-  const shown = await Promise.all([
-    listCardHeads(db),
-    listDesigners(db),
-    listReleases(db),
-    countItems(db),
-    readHouse(db),
-  ]);
+  const cards = await standing();
+  await cards.list();
+  const names = await Promise.all([listDesigners(db), listReleases(db), readHouse(db)]);
   const own = [readDesigner(cookies), readUnit(cookies), search, localDay(now)];
   return createHash('sha256')
-    .update(JSON.stringify([shown, own]))
+    .update(JSON.stringify([cards.version, names, own]))
     .digest('base64url');
 }

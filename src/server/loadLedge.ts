@@ -1,26 +1,23 @@
 import type { AstroCookies } from 'astro';
+import type { CardText, StandingCard, StandingPicture } from '../core/compute/standingCard';
 import type { Unit } from '../core/length/length';
 import type { Designer, Release } from '../core/plan/cardFile';
-import { stocksOf } from '../core/plan/library';
-import type { StandingCard, StandingPicture } from '../core/compute/standingCard';
 import type { CardId } from '../core/plan/ids';
-import type { Stock } from '../core/plan/libraryItem';
 import { database } from './database';
 import { localDay } from './localDay';
-import { listCardHeads, type CardHead } from './repositories/cards';
-import { readLibrary } from './repositories/library';
+import { readPictures } from './repositories/standingCards';
 import { listDesigners, listReleases, readHouse } from './repositories/team';
 import { readDesigner, readUnit } from './session';
-import { standAll } from './standAll';
+import { standing } from './standing/standing';
 
-/** What the Ledge starts from. */
-export interface LedgeStart {
+/** All that stands on the Ledge, for a page to take from what is seen first. */
+export interface LedgeHouse {
   readonly cards: readonly StandingCard[];
   readonly binned: readonly StandingCard[];
+  /** What a card is found by. */
+  readonly textOf: (id: string) => CardText | undefined;
   readonly designers: readonly Designer[];
   readonly releases: readonly Release[];
-  /** What a new card can be made of. */
-  readonly stocks: readonly Stock[];
   /** The name of the team; empty where it has none. */
   readonly team: string;
   readonly designerId: string | null;
@@ -29,24 +26,23 @@ export interface LedgeStart {
   readonly today: string;
 }
 
-/** Loads all cards with their figures computed, as they stand on the Ledge; their pictures by `loadPictures`. */
-export async function loadLedge(cookies: AstroCookies, now: Date): Promise<LedgeStart> {
+export async function loadLedge(cookies: AstroCookies, now: Date): Promise<LedgeHouse> {
   const db = await database();
-  const [heads, designers, releases, library, house] = await Promise.all([
-    listCardHeads(db),
+  const [all, designers, releases, house] = await Promise.all([
+    standing().then((cards) => cards.list()),
     listDesigners(db),
     listReleases(db),
-    readLibrary(db),
     readHouse(db),
   ]);
-  const standing = await standAll(db, heads, library);
-  const stand = ({ id }: CardHead) => standing.get(id)?.card ?? [];
+  const texts = new Map<string, CardText>(all.map(({ head, text }) => [head.id, text]));
+  const where = (isBinned: boolean) =>
+    all.flatMap(({ head, card }) => ((head.binnedAt !== null) === isBinned ? [card] : []));
   return {
-    cards: heads.filter(({ binnedAt }) => binnedAt === null).flatMap(stand),
-    binned: heads.filter(({ binnedAt }) => binnedAt !== null).flatMap(stand),
+    cards: where(false),
+    binned: where(true),
+    textOf: (id) => texts.get(id),
     designers,
     releases,
-    stocks: stocksOf(library),
     team: house.name,
     designerId: readDesigner(cookies),
     unit: readUnit(cookies) ?? house.habits.leadingUnit,
@@ -54,19 +50,17 @@ export async function loadLedge(cookies: AstroCookies, now: Date): Promise<Ledge
   };
 }
 
-/** Pictures of cards by their ids; cards there are none of, and those that cannot be drawn, are left out. */
-export async function loadPictures(
+/** Pictures of cards by their ids, as JSON; cards there are none of, and those that cannot be drawn, are left out. */
+export async function loadPictures(ids: readonly CardId[]): Promise<string> {
+  const cards = await standing();
+  await cards.list();
+  const pictures = await readPictures(await database(), ids);
+  return `{${[...pictures].map(([id, json]) => `${JSON.stringify(id)}:${json}`).join(',')}}`;
+}
+
+/** As `loadPictures`, for a page that draws them itself. */
+export async function parsePictures(
   ids: readonly CardId[],
 ): Promise<Readonly<Record<CardId, StandingPicture>>> {
-  const db = await database();
-  const wanted = new Set(ids);
-  const [heads, library] = await Promise.all([listCardHeads(db), readLibrary(db)]);
-  const standing = await standAll(
-    db,
-    heads.filter(({ id }) => wanted.has(id)),
-    library,
-  );
-  return Object.fromEntries(
-    [...standing].flatMap(([id, { picture }]) => (picture ? [[id, picture]] : [])),
-  );
+  return JSON.parse(await loadPictures(ids)) as Record<CardId, StandingPicture>;
 }

@@ -46,7 +46,7 @@ export async function openServer(url: string, migrationsFolder: string): Promise
     await pool.end();
     throw cannotOpen(url, error);
   }
-  return { db, folder: undefined, exclusively, close: () => pool.end() };
+  return { db, folder: undefined, isShared: true, exclusively, close: () => pool.end() };
 }
 
 /** A server as one names it to a person: without the password. */

@@ -82,6 +82,7 @@ async function openEmbedded(
     return {
       db,
       folder: undefined,
+      isShared: false,
       exclusively: (work) => work(),
       close: () => client.close(),
     };

@@ -52,9 +52,15 @@ export function respondFile(
   type: string,
   name: string,
 ): Response {
-  const headers = new Headers({ 'content-type': type, 'cache-control': 'no-store' });
-  headers.set('content-disposition', `attachment; filename="${name}"`);
-  return new Response(body, { headers });
+  return new Response(body, { headers: fileHeaders(type, name) });
+}
+
+export function fileHeaders(type: string, name: string): Headers {
+  return new Headers({
+    'content-type': type,
+    'cache-control': 'no-store',
+    'content-disposition': `attachment; filename="${name}"`,
+  });
 }
 
 /** Wraps an endpoint: refusals become responses, faults are logged and told without details. */

@@ -17,6 +17,8 @@ export interface Store {
   readonly db: Database;
   /** Where it is kept; undefined for a server or memory. */
   readonly folder: string | undefined;
+  /** Other processes may write to it too. */
+  readonly isShared: boolean;
   /** Does work that only one process may do at a time, such as filling an empty database. */
   readonly exclusively: <Result>(work: () => Promise<Result>) => Promise<Result>;
   readonly close: () => Promise<void>;

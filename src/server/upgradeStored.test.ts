@@ -6,7 +6,8 @@ import { ticksOf, typed } from '../../test/support/plans';
 import type { CardId, LibraryId } from '../core/plan/ids';
 import { libraryItemSchema } from '../core/plan/libraryItem';
 import { addToLibrary, readLibrary } from './repositories/library';
-import { checkBackup, restoreBackup, writeBackup } from './backup';
+import { backupOf, checkText } from '../../test/support/backups';
+import { restoreBackup } from './backup/restoreBackup';
 import type { Database } from './storeTypes';
 import { findCard } from './repositories/cards';
 import { listRevisions } from './repositories/revisions';
@@ -90,8 +91,8 @@ describe('cards that an older version kept', () => {
 
   it('are brought up when a backup from before is restored, one that does not say so too', async () => {
     const id = await oldCard();
-    const text = (await writeBackup(db, someTime)).replaceAll('"planSchema":4,', '');
-    expect(text).toContain(`"cardId":"${id}"`);
+    const text = (await backupOf(db)).replaceAll('"planSchema" : 4, ', '');
+    expect(text).toContain(`"cardId" : "${id}"`);
     await upgradeStored(db);
     const lines = text.trimEnd().split('\n');
     const into = await emptyStore();
@@ -99,7 +100,7 @@ describe('cards that an older version kept', () => {
       // Of version 1, which had no digest.
       const [head = '', ...rows] = lines;
       const old = [head.replace('"version":2', '"version":1'), ...rows].join('\n');
-      await restoreBackup(into.db, checkBackup(old));
+      await restoreBackup(into.db, await checkText(old));
       const restored = await planAtRevision(into.db, id, 51);
       expect(restored).toEqual(await planAtRevision(db, id, 51));
     } finally {

@@ -5,7 +5,8 @@ import { upgradeHistory } from '../core/plan/upgradeHistory';
 import type { Database, Transaction } from './storeTypes';
 import { trimShape } from '../core/stash/trimShape';
 import { newestOf } from '../core/plan/library';
-import { addToLibrary, readItems } from './repositories/library';
+import { addToLibrary } from './repositories/library';
+import { readItems } from './repositories/readItems';
 import { cards, libraryItems, revisions } from './schema';
 
 /** Brings what an older version kept up to this one, once: the shapes of the stash, and all cards. */

@@ -1,6 +1,11 @@
 import { library, measure, pieceOn, planOf } from './plans';
 import { computeCard } from '../../src/core/compute/computeCard';
-import { standingCard, type StandingCard } from '../../src/core/compute/standingCard';
+import {
+  cardText,
+  standingCard,
+  type CardText,
+  type StandingCard,
+} from '../../src/core/compute/standingCard';
 import { type Designer, type Release } from '../../src/core/plan/cardFile';
 import { type CardId, type DesignerId, type ReleaseId } from '../../src/core/plan/ids';
 import { type About, type Plan } from '../../src/core/plan/plan';
@@ -12,7 +17,15 @@ export const releases: readonly Release[] = [
   { id: 'empty' as ReleaseId, name: 'Button Tin', onSale: null },
 ];
 
-export const context = { unit: 'in', designers: [orla], releases, designerId: 'orla' } as const;
+const texts = new Map<string, CardText>();
+
+export const context = {
+  unit: 'in',
+  designers: [orla],
+  releases,
+  designerId: 'orla',
+  textOf: (id: string) => texts.get(id),
+} as const;
 
 export function cardOf(id: string, about: Partial<About> = {}, base: Partial<Plan['base']> = {}) {
   const plain = planOf([pieceOn('front', 'Panel', measure('4', '5'))]);
@@ -21,7 +34,9 @@ export function cardOf(id: string, about: Partial<About> = {}, base: Partial<Pla
     about: { ...plain.about, title: id, ...about },
     base: { ...plain.base, ...base },
   };
-  return standingCard(id as CardId, 1, plan, computeCard(plan, library));
+  const computed = computeCard(plan, library);
+  texts.set(id, cardText(plan, computed.card));
+  return standingCard(id as CardId, 1, plan, computed);
 }
 
 export const cards: readonly StandingCard[] = [

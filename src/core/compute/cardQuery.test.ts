@@ -4,7 +4,7 @@ import { computeCard } from './computeCard';
 import type { CardId, DesignerId } from '../plan/ids';
 import type { Plan } from '../plan/plan';
 import { readQuery } from './cardQuery';
-import { standingCard } from './standingCard';
+import { cardText, standingCard } from './standingCard';
 
 const about = (plan: Plan, change: Partial<Plan['about']>): Plan => ({
   ...plan,
@@ -21,13 +21,20 @@ const plans: Readonly<Record<string, Plan>> = {
     { title: 'Night tram', occasion: 'birthday' },
   ),
 };
-const cards = Object.entries(plans).map(([id, plan]) =>
-  standingCard(id as CardId, 1, plan, computeCard(plan, library)),
-);
-const found = (query: string, unit: 'in' | 'mm' = 'in') =>
-  cards
-    .filter(readQuery(query, unit, ({ designerId }) => (designerId === 'orla' ? 'Orla' : '')))
-    .map(({ id }) => id as string);
+const cards = Object.entries(plans).map(([id, plan]) => {
+  const computed = computeCard(plan, library);
+  return {
+    card: standingCard(id as CardId, 1, plan, computed),
+    text: cardText(plan, computed.card),
+  };
+});
+const foundBy = (query: string, unit: 'in' | 'mm', hasTexts: boolean) => {
+  const matches = readQuery(query, unit, ({ designerId }) => (designerId === 'orla' ? 'Orla' : ''));
+  return cards
+    .filter(({ card, text }) => matches(card, hasTexts ? text : undefined))
+    .map(({ card }) => card.id as string);
+};
+const found = (query: string, unit: 'in' | 'mm' = 'in') => foundBy(query, unit, true);
 
 describe('searching the Ledge', () => {
   it('finds all by nothing, and by words of the title, stock, layer, occasion or designer', () => {
@@ -39,6 +46,13 @@ describe('searching the Ledge', () => {
     expect(found('slimline tent lying')).toEqual(['tram']);
     expect(found('moss window')).toEqual(['tram']);
     expect(found('moss kraft')).toEqual([]);
+  });
+
+  it('finds by what stands beneath a card until the rest has come', () => {
+    expect(foundBy('night tent', 'in', false)).toEqual(['tram']);
+    expect(foundBy('orla ink', 'in', false)).toEqual(['beans']);
+    expect(foundBy('moss', 'in', false)).toEqual([]);
+    expect(foundBy('4 1/8', 'in', false)).toEqual([]);
   });
 
   it('finds a side or a size that is cut, in either unit and either way round', () => {

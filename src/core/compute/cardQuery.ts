@@ -1,9 +1,9 @@
 import type { Length, Unit } from '../length/length';
 import { parseLength, parseSize } from '../length/parseLength';
-import type { StandingCard } from './standingCard';
+import type { CardText, StandingCard } from './standingCard';
 
-/** Whether a card is what is looked for. */
-export type CardMatch = (card: StandingCard) => boolean;
+/** Whether a card is what is looked for; while its text has not come, by what stands beneath it. */
+export type CardMatch = (card: StandingCard, text: CardText | undefined) => boolean;
 
 /**
  * Reads a query once, to be asked of many cards. A size (`4 1/8 x 5 3/8`) finds cards with a piece cut
@@ -17,18 +17,22 @@ export function readQuery(
   unit: Unit,
   namesOf: (card: StandingCard) => string,
 ): CardMatch {
-  const text = query.trim().toLowerCase();
-  if (text === '') return () => true;
-  const asSize = matchSize(text, unit);
-  const words = text.split(/\s+/);
-  return (card) => {
-    if (asSize?.(card)) return true;
-    const where = `${card.words} ${namesOf(card).toLowerCase()}`;
+  const wanted = query.trim().toLowerCase();
+  if (wanted === '') return () => true;
+  const asSize = matchSize(wanted, unit);
+  const words = wanted.split(/\s+/);
+  return (card, text) => {
+    if (text && asSize?.(text)) return true;
+    const where = `${text?.words ?? wordsBeneath(card)} ${namesOf(card).toLowerCase()}`;
     return words.every((word) => where.includes(word));
   };
 }
 
-function matchSize(text: string, unit: Unit): CardMatch | undefined {
+function wordsBeneath({ title, format, fold, occasion, techniques, status }: StandingCard): string {
+  return [title, format, fold, occasion, ...techniques, status].join(' ').toLowerCase();
+}
+
+function matchSize(text: string, unit: Unit): ((text: CardText) => boolean) | undefined {
   const length = parseLength(text, unit);
   if (length.ok)
     return ({ sizes }) =>

@@ -1,15 +1,15 @@
 import type { ComputedCard } from './computeCard';
-import { sameSize, type Size } from '../length/length';
+import { inches, sameSize, type Size } from '../length/length';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { Fold } from '../paper/cardFormat';
 import { cardFormat } from '../paper/cardFormats';
 import { faceName } from '../plan/faces';
 import type { CardId } from '../plan/ids';
-import type { Plan } from '../plan/plan';
+import type { About, Plan } from '../plan/plan';
 import type { CardStatus } from '../plan/planFacts';
 import { drawFace, type DrawnPiece } from '../pictures/drawFace';
 
-/** A card as it stands on the Ledge: how large it is, what is said beneath, what it is found by. Its picture comes apart. */
+/** A card as it stands on the Ledge: how large it is and what is said beneath. Its picture, and what it is found by, come apart. */
 export interface StandingCard {
   readonly id: CardId;
   readonly revision: number;
@@ -28,12 +28,18 @@ export interface StandingCard {
   readonly colour: string;
   readonly stops: number;
   readonly looks: number;
+  /** How many of it are made. */
+  readonly copies: number;
+  /** Why it stands there as a plain blank; null where it is drawn. */
+  readonly failure: string | null;
+}
+
+/** What a card is found by. */
+export interface CardText {
   /** Stocks, layers, occasion and the like in lower case. */
   readonly words: string;
   /** The sizes that are cut, and the closed card's. */
   readonly sizes: readonly Size[];
-  /** Why it stands there as a plain blank; null where it is drawn. */
-  readonly failure: string | null;
 }
 
 export type StandingPicture = readonly DrawnPiece[];
@@ -46,26 +52,9 @@ export function standingCard(
   { card, findings }: ComputedCard,
 ): StandingCard {
   const { about, base } = plan;
-  const { face, blank, stock, paint } = card.base;
+  const { face, paint } = card.base;
   const { title, designerId, releaseId, status, filmOn, occasion, techniques } = about;
   const stops = findings.filter(({ severity }) => severity === 'stop').length;
-  const format = base.format.kind === 'named' ? cardFormat(base.format.id).name : 'custom';
-  const isLying = face.width > face.height;
-  const words = [
-    title,
-    format,
-    isLying ? 'lying' : 'upright',
-    base.fold,
-    occasion,
-    ...techniques,
-    status,
-    stock?.name,
-    ...card.pieces.flatMap((piece) => [
-      piece.name,
-      piece.stock?.name,
-      faceName(piece.face, base.fold),
-    ]),
-  ];
   return {
     id,
     revision,
@@ -76,18 +65,76 @@ export function standingCard(
     filmOn,
     occasion,
     techniques,
-    format,
+    format: formatName(plan),
     fold: base.fold,
-    isLying,
+    isLying: isLying(face),
     face,
     colour: paint.colour,
     stops,
     looks: findings.length - stops,
-    words: [...new Set(words.filter(Boolean))].join(' ').toLowerCase(),
-    sizes: [face, blank, ...card.pieces.flatMap(({ rect, cut }) => sizesOf(rect, cut))],
+    copies: plan.making.copies,
     failure: null,
   };
 }
+
+/** The words and sizes a card is found by. */
+export function cardText({ about, base }: Plan, card: ResolvedCard): CardText {
+  const { face, blank, stock } = card.base;
+  const words = [
+    about.title,
+    formatName({ base }),
+    isLying(face) ? 'lying' : 'upright',
+    base.fold,
+    about.occasion,
+    ...about.techniques,
+    about.status,
+    stock?.name,
+    ...card.pieces.flatMap((piece) => [
+      piece.name,
+      piece.stock?.name,
+      faceName(piece.face, base.fold),
+    ]),
+  ];
+  return {
+    words: [...new Set(words.filter(Boolean))].join(' ').toLowerCase(),
+    sizes: [face, blank, ...card.pieces.flatMap(({ rect, cut }) => sizesOf(rect, cut))],
+  };
+}
+
+/** A card one sees no more of than that it is there: as large as the commonest format, with what it is called. */
+export function blankStanding(
+  id: CardId,
+  revision: number,
+  about: Partial<About> & Pick<About, 'title'>,
+  failure: string,
+): StandingCard {
+  return {
+    id,
+    revision,
+    title: about.title,
+    designerId: about.designerId ?? null,
+    releaseId: about.releaseId ?? null,
+    status: about.status ?? 'planned',
+    filmOn: about.filmOn ?? null,
+    occasion: about.occasion ?? '',
+    techniques: about.techniques ?? [],
+    format: 'cannot be drawn',
+    fold: 'flat',
+    isLying: false,
+    face: { width: inches(4, 1, 4), height: inches(5, 1, 2) },
+    colour: '#f4f5f4',
+    stops: 0,
+    looks: 0,
+    copies: 1,
+    failure,
+  };
+}
+
+function formatName({ base: { format } }: Pick<Plan, 'base'>): string {
+  return format.kind === 'named' ? cardFormat(format.id).name : 'custom';
+}
+
+const isLying = ({ width, height }: Size) => width > height;
 
 /** The front of a card as the Ledge shows it. It is drawn once, so nothing of what it was drawn from goes with it. */
 export function standingPicture(card: ResolvedCard): StandingPicture {

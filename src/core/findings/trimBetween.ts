@@ -1,4 +1,4 @@
-import type { Library } from '../plan/library';
+import { findItem, type Library } from '../plan/library';
 import type { LibraryRef } from '../plan/libraryItem';
 
 /** A part of a box, its sides as shares of the whole. */
@@ -16,7 +16,7 @@ export interface Part {
 export function trimBetween(library: Library, from: LibraryRef, to: LibraryRef): Part | undefined {
   let part: Part | undefined;
   for (let version = from.version + 1; version <= to.version; version++) {
-    const item = library.find((each) => each.id === to.id && each.version === version);
+    const item = findItem(library, { id: to.id, version });
     const shape = item?.kind === 'stamp' || item?.kind === 'die-set' ? item.shape : null;
     const before = shape?.trimmedFrom;
     if (!shape || !before) continue;

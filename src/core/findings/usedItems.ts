@@ -2,7 +2,7 @@ import { isMark } from '../resolve/outlineOf';
 import { itemsOf } from '../kinds/kinds';
 import type { PieceId } from '../plan/ids';
 import type { LibraryItem, LibraryRef } from '../plan/libraryItem';
-import { findItem, newestOf, type Library } from '../plan/library';
+import { findItem, newestVersion, type Library } from '../plan/library';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { Plan } from '../plan/plan';
 
@@ -35,11 +35,10 @@ export function usedItems(plan: Plan, card: ResolvedCard, library: Library): rea
         : { ref: item, ...wholeCard };
     }),
   ];
-  const newest = newestOf(library);
   const seen = new Set<string>();
   return refs.flatMap((each): UsedItem[] => {
     const key = `${each.ref.id} ${each.ref.version}`;
-    const last = newest.find(({ id }) => id === each.ref.id);
+    const last = newestVersion(library, each.ref.id);
     if (seen.has(key) || !last) return [];
     seen.add(key);
     return [{ ...each, item: findItem(library, each.ref), newest: last }];

@@ -3,9 +3,38 @@ import type { LibraryRef, Stock, DieSet, Stamp, Stencil, LibraryItem } from './l
 /** The library as resolve needs it. */
 export type Library = readonly LibraryItem[];
 
+/** What is asked of a library again and again, worked out once for each, since none ever changes. */
+interface LibraryIndex {
+  /** By id, every version of an item, in the order they come. */
+  readonly versions: ReadonlyMap<string, readonly LibraryItem[]>;
+  readonly newest: Library;
+}
+
+const indices = new WeakMap<Library, LibraryIndex>();
+
+function indexOf(library: Library): LibraryIndex {
+  const known = indices.get(library);
+  if (known) return known;
+  const versions = new Map<string, LibraryItem[]>();
+  for (const item of library) {
+    const own = versions.get(item.id);
+    if (own) own.push(item);
+    else versions.set(item.id, [item]);
+  }
+  const newest = [...versions.values()].flatMap((own) => lastVersion(own) ?? []);
+  const index = { versions, newest };
+  indices.set(library, index);
+  return index;
+}
+
 /** The item a plan refers to; undefined when the library does not hold that version. */
 export function findItem(library: Library, ref: LibraryRef): LibraryItem | undefined {
-  return library.find((item) => item.id === ref.id && item.version === ref.version);
+  return versionsOf(library, ref.id).find(({ version }) => version === ref.version);
+}
+
+/** The versions of an item that a library holds, in the order they come. */
+export function versionsOf(library: Library, id: string): readonly LibraryItem[] {
+  return indexOf(library).versions.get(id) ?? [];
 }
 
 /** The stock a plan refers to; undefined when there is none, or the reference is to something else. */
@@ -34,10 +63,19 @@ export function findStencil(library: Library, ref: LibraryRef): Stencil | undefi
 
 /** The newest version of each item, in the order the items first come. */
 export function newestOf(library: Library): Library {
-  const newest = new Map<string, LibraryItem>();
-  for (const item of library)
-    if (item.version >= (newest.get(item.id)?.version ?? 0)) newest.set(item.id, item);
-  return [...newest.values()];
+  return indexOf(library).newest;
+}
+
+/** The newest version of one item; undefined where there is none. */
+export function newestVersion(library: Library, id: string): LibraryItem | undefined {
+  return lastVersion(versionsOf(library, id));
+}
+
+function lastVersion(versions: readonly LibraryItem[]): LibraryItem | undefined {
+  return versions.reduce<LibraryItem | undefined>(
+    (last, item) => (last && last.version > item.version ? last : item),
+    undefined,
+  );
 }
 
 /** The newest version of each stock: what one chooses from. */

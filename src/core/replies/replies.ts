@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { cardTextSchema, standingCardSchema } from './standingReplies';
 import { cutBatchSchema } from '../cutting/cutBatch';
 import { designerSchema, releaseSchema } from '../plan/cardFile';
 import { editSchema } from '../plan/edit';
@@ -32,10 +33,16 @@ export const replies = {
   /** A card that was made. */
   card: z.object({ id: z.string() }),
   cardsRemoved: z.object({ removed: z.array(z.string()) }),
+  /** All cards as they stand on the Ledge, and those in the bin. */
+  ledge: z.object({ cards: z.array(standingCardSchema), binned: z.array(standingCardSchema) }),
+  /** What cards are found by, by their ids. */
+  cardTexts: z.object({ texts: z.record(z.string(), cardTextSchema) }),
   designer: designerSchema,
   release: releaseSchema,
   stock: stockSchema,
   dieSet: dieSetSchema,
+  /** Items of the stash, each to be read on its own. */
+  items: z.object({ items: z.array(z.unknown()) }),
   stash: z.object({ items: z.array(libraryItemSchema), holdings: z.array(holdingSchema) }),
   taking: z.object({ batch: cutBatchSchema, holdings: z.array(holdingSchema) }),
   /** Edits that were kept, or why a person has to choose. `plan` is given where others' edits are in it too. */

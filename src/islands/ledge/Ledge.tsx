@@ -2,7 +2,6 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import type { StandingCard } from '../../core/compute/standingCard';
 import type { Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
-import type { Stock } from '../../core/plan/libraryItem';
 import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
 import { TeamHeader } from '../parts/TeamHeader';
 import { rememberUnit } from '../parts/UnitSwitch';
@@ -20,20 +19,20 @@ import {
 } from './ledgeFilter';
 import { cardAfter, cardBelow, ledgeRows, reduction, scale, usualWidth } from './ledgeRows';
 import { Ledges, type LedgesHandle } from './Ledges';
+import type { FirstCards } from './ledgeStart';
 import { nextWords } from './ledgeWords';
 import { MoveDialog } from './MoveDialog';
 import { NameBar } from '../parts/NameBar';
 import { NewCardDialog } from './NewCardDialog';
+import { useCardTexts } from './useCardTexts';
 import { useImport } from './useImport';
+import { useStocks } from './useStocks';
 import { usePictures, type Pictures } from './usePictures';
 import { useLedgeCommands } from './useLedgeCommands';
 
-interface Props {
-  readonly cards: readonly StandingCard[];
-  readonly binned: readonly StandingCard[];
+interface Props extends FirstCards {
   readonly designers: readonly Designer[];
   readonly releases: readonly Release[];
-  readonly stocks: readonly Stock[];
   /** Of the cards that are seen first; the others come as they are scrolled to. */
   readonly pictures: Pictures;
   readonly team: string;
@@ -61,7 +60,7 @@ const ledgeKeys: readonly KeyLine[] = [
 export function Ledge(props: Props) {
   const { designers, releases, today } = props;
   const commands = useLedgeCommands(props, releases);
-  const { cards, binned, message, say } = commands;
+  const { cards, binned, isWhole, message, say } = commands;
   const latestSay = useRef(say);
   useEffect(() => {
     latestSay.current = say;
@@ -86,9 +85,12 @@ export function Ledge(props: Props) {
   const [importPicker, pickImport] = useImport(say);
   const ledges = useRef<LedgesHandle>(null);
 
+  const textOf = useCardTexts(props.texts, filter.query !== '', say);
+  const stocks = useStocks(open === 'new', say);
+
   const context = useMemo(
-    () => ({ unit, designers, releases, designerId }),
-    [unit, designers, releases, designerId],
+    () => ({ unit, designers, releases, designerId, textOf }),
+    [unit, designers, releases, designerId, textOf],
   );
   const rows = useMemo(
     () =>
@@ -99,7 +101,8 @@ export function Ledge(props: Props) {
       }),
     [cards, filter, context, releases, width],
   );
-  const counts = useMemo(() => countShows(cards, context), [cards, context]);
+  const counted = useMemo(() => countShows(cards, context), [cards, context]);
+  const counts = isWhole ? counted : props.counts;
   const changeFilter = (change: Partial<LedgeFilter>) => {
     const next = { ...filter, ...change };
     setFilter(next);
@@ -176,6 +179,7 @@ export function Ledge(props: Props) {
           rows={rows}
           designers={designers}
           today={today}
+          isWhole={isWhole}
           scale={scale}
           pictures={pictures}
           onDrawn={wantPictures}
@@ -185,7 +189,7 @@ export function Ledge(props: Props) {
           onAskMove={setMoving}
           onMove={commands.move}
         />
-        {!rows.some(({ kind }) => kind === 'cards') && (
+        {isWhole && !rows.some(({ kind }) => kind === 'cards') && (
           <NothingHere
             isFiltered={!isPlainFilter(filter)}
             onNew={() => setOpen('new')}
@@ -194,7 +198,9 @@ export function Ledge(props: Props) {
         )}
       </main>
       <footer className="border-hairline sticky bottom-0 z-10 flex min-h-[45px] flex-wrap items-center gap-4 border-t bg-white px-[18px]">
-        <span role="status">{message?.text ?? nextWords(cards, today)}</span>
+        <span role="status">
+          {message?.text ?? (isWhole ? nextWords(cards, today) : props.next)}
+        </span>
         {message?.undo && (
           <span className="flex items-center gap-2">
             <button type="button" className="button button-outlined" onClick={message.undo}>
@@ -206,14 +212,14 @@ export function Ledge(props: Props) {
         <span className="text-muted ml-auto flex items-center gap-4">
           <span className="max-md:hidden">standing at 1 : {reduction}, all to one scale</span>
           <button type="button" className="button" onClick={() => setOpen('bin')}>
-            Bin {binned.length}
+            Bin {isWhole ? binned.length : props.binnedCount}
           </button>
         </span>
       </footer>
       {open === 'new' && (
         <NewCardDialog
           releases={releases}
-          stocks={props.stocks}
+          stocks={stocks}
           unit={unit}
           onClose={() => setOpen(undefined)}
         />

@@ -30,6 +30,8 @@ interface Props {
   readonly rows: readonly LedgeRow[];
   readonly designers: readonly Designer[];
   readonly today: string;
+  /** Whether all cards are there, so that they can be counted. */
+  readonly isWhole: boolean;
   readonly scale: number;
   readonly pictures: Pictures;
   /** Tells which cards are drawn, so that their pictures come. */
@@ -45,7 +47,8 @@ const sidePadding = 40;
 
 /** The ledges with what stands on them; only the rows in view are drawn, a thousand cards or ten. */
 export function Ledges(props: Props) {
-  const { handle, rows, designers, today, scale, pictures, onDrawn, onWidth, onMove } = props;
+  const { handle, rows, designers, today, isWhole, scale, pictures, onDrawn, onWidth, onMove } =
+    props;
   const list = useRef<HTMLDivElement>(null);
   const [top, setTop] = useState(0);
   const [dragged, setDragged] = useState<StandingCard>();
@@ -120,7 +123,7 @@ export function Ledges(props: Props) {
                     <h2 className="text-[21px]">{row.release?.name ?? 'Without a release'}</h2>
                     {row.release && (
                       <p className="text-sheet-muted">
-                        {releaseWords(row.release, row.cards, today)}
+                        {releaseWords(row.release, isWhole ? row.cards : [], today)}
                       </p>
                     )}
                     {row.release && row.cards.length > 0 && (

@@ -9,7 +9,8 @@ import { postJson } from '../wire/postJson';
 
 interface Props {
   readonly releases: readonly Release[];
-  readonly stocks: readonly Stock[];
+  /** Undefined until they come. */
+  readonly stocks: readonly Stock[] | undefined;
   readonly unit: Unit;
   readonly onClose: () => void;
 }
@@ -18,12 +19,14 @@ interface Props {
 export function NewCardDialog({ releases, stocks, unit, onClose }: Props) {
   const [title, setTitle] = useState('');
   const [choice, setChoice] = useState(firstFormat);
-  const [stock, setStock] = useState(() => likelyBase(stocks));
+  const [picked, setPicked] = useState<number>();
+  const stock = picked ?? likelyBase(stocks ?? []);
   const [releaseId, setReleaseId] = useState('');
 
   const make = async () => {
     const chosen = readFormat(choice, unit);
     if (typeof chosen === 'string') return chosen;
+    if (!stocks) return 'The stocks are still being read. Try again in a moment.';
     const item = stocks[stock];
     if (!item) return 'The stash holds no stock to make it from.';
     const reply = await postJson(
@@ -60,9 +63,10 @@ export function NewCardDialog({ releases, stocks, unit, onClose }: Props) {
         id="card-stock"
         className="field"
         value={stock}
-        onChange={(e) => setStock(Number(e.target.value))}
+        onChange={(e) => setPicked(Number(e.target.value))}
       >
-        {stocks.map(({ id, version, name }, index) => (
+        {!stocks && <option>the stash is being read</option>}
+        {stocks?.map(({ id, version, name }, index) => (
           <option key={`${id} ${version}`} value={index}>
             {name}
           </option>

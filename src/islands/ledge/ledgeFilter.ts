@@ -1,5 +1,5 @@
 import { readQuery } from '../../core/compute/cardQuery';
-import type { StandingCard } from '../../core/compute/standingCard';
+import type { CardText, StandingCard } from '../../core/compute/standingCard';
 import type { Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
 
@@ -23,6 +23,8 @@ export interface FilterContext {
   readonly releases: readonly Release[];
   /** Who works in this browser. */
   readonly designerId: string | null;
+  /** What a card is found by; undefined while it has not come. */
+  readonly textOf: (id: string) => CardText | undefined;
 }
 
 const choices = ['format', 'designer', 'occasion', 'technique'] as const;
@@ -79,7 +81,7 @@ export function filterCards(
       is(filter.designer, card.designerId) &&
       is(filter.occasion, card.occasion) &&
       (filter.technique === undefined || card.techniques.includes(filter.technique)) &&
-      matches(card),
+      matches(card, context.textOf(card.id)),
   );
 }
 

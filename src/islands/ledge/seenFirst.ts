@@ -5,7 +5,7 @@ import { ledgeRows, scale, usualWidth } from './ledgeRows';
 /** About a screen and what is drawn below it in advance, in CSS pixels. */
 const firstHeight = 1600;
 
-/** The cards that are seen first at an address of the Ledge, whose pictures come with the page. */
+/** The cards that are seen first at an address of the Ledge. */
 export function seenFirst(
   cards: readonly StandingCard[],
   context: FilterContext,

@@ -1,7 +1,8 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { StandingCard } from '../../core/compute/standingCard';
 import type { Release } from '../../core/plan/cardFile';
-import { postJson } from '../wire/postJson';
+import type { FirstCards } from './ledgeStart';
+import { getJson, postJson } from '../wire/postJson';
 
 /** What is told at the foot of the Ledge, with the way back where there is one. */
 export interface LedgeMessage {
@@ -12,6 +13,8 @@ export interface LedgeMessage {
 export interface LedgeCommands {
   readonly cards: readonly StandingCard[];
   readonly binned: readonly StandingCard[];
+  /** Whether all cards are there; until then, those that are seen first. */
+  readonly isWhole: boolean;
   readonly message: LedgeMessage | undefined;
   readonly say: (text: string) => void;
   readonly copy: (card: StandingCard) => void;
@@ -26,16 +29,38 @@ const nameOf = (releases: readonly Release[], id: string | null) =>
 
 /** What can be done with the cards of the Ledge; each is kept by the server before it shows. */
 export function useLedgeCommands(
-  start: { readonly cards: readonly StandingCard[]; readonly binned: readonly StandingCard[] },
+  start: Pick<FirstCards, 'cards' | 'binned' | 'isWhole'>,
   releases: readonly Release[],
 ): LedgeCommands {
   const [cards, setCards] = useState(start.cards);
   const [binned, setBinned] = useState(start.binned);
+  const [isWhole, setWhole] = useState(start.isWhole);
   const [message, setMessage] = useState<LedgeMessage>();
+  /** Grows with everything done here; a list asked for before does not know of it. */
+  const done = useRef(0);
+  useEffect(() => {
+    if (isWhole) return;
+    let isWanted = true;
+    const load = async () => {
+      const before = done.current;
+      const reply = await getJson('/api/ledge', 'ledge');
+      if (!isWanted) return;
+      if (!reply.ok) return setMessage({ text: `Not all cards are shown. ${reply.message}` });
+      if (done.current !== before) return void load();
+      setCards(reply.body.cards);
+      setBinned(reply.body.binned);
+      setWhole(true);
+    };
+    void load();
+    return () => {
+      isWanted = false;
+    };
+  }, [isWhole]);
 
   const setBin = async (card: StandingCard, toBin: boolean) => {
     const reply = await postJson(`/api/cards/${card.id}/bin`, { binned: toBin }, 'done');
     if (!reply.ok) return setMessage({ text: reply.message });
+    done.current++;
     const without = (list: readonly StandingCard[]) => list.filter(({ id }) => id !== card.id);
     setCards((now) => (toBin ? without(now) : [card, ...now]));
     setBinned((now) => (toBin ? [card, ...now] : without(now)));
@@ -59,6 +84,7 @@ export function useLedgeCommands(
       return setMessage({
         text: `“${card.title}” was not moved: it was changed elsewhere. Load the Ledge again.`,
       });
+    done.current++;
     const moved = { ...card, releaseId, revision: reply.body.revision };
     setCards((now) => now.map((each) => (each.id === card.id ? moved : each)));
     setMessage({
@@ -69,6 +95,7 @@ export function useLedgeCommands(
   return {
     cards,
     binned,
+    isWhole,
     message,
     say: (text) => setMessage({ text }),
     setBin: (card, toBin) => void setBin(card, toBin),

@@ -1,7 +1,7 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
 import { cardIdSchema } from '../../core/plan/ids';
-import { respondJson, endpoint, RefusalError } from '../../server/respond';
+import { respondJsonText, endpoint, RefusalError } from '../../server/respond';
 import { loadPictures } from '../../server/loadLedge';
 
 const idsSchema = z.array(cardIdSchema).min(1).max(60);
@@ -14,5 +14,5 @@ export const GET: APIRoute = endpoint(async ({ url }) => {
       message: 'These are no ids of cards.',
       hint: 'Give one to sixty ids with commas between them, as in ?cards=rain-day,depot.',
     });
-  return respondJson({ pictures: await loadPictures(ids.data) });
+  return respondJsonText(`{"pictures":${await loadPictures(ids.data)}}`);
 });

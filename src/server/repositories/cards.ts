@@ -2,13 +2,14 @@ import { and, desc, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzl
 import { z } from 'zod';
 import type { CardId, DesignerId } from '../../core/plan/ids';
 import { libraryItemSchema } from '../../core/plan/libraryItem';
-import { readItems } from './library';
+import { readItems } from './readItems';
 import type { Library } from '../../core/plan/library';
 import { currentPlanSchema } from '../../core/plan/planFacts';
 import { planSchema, type Plan } from '../../core/plan/plan';
 import { upgradePlan } from '../../core/plan/upgradePlan';
 import type { Database, Transaction } from '../storeTypes';
 import { cards, revisions } from '../schema';
+import { tellChange } from '../storeChanges';
 
 /** A card as it is kept. */
 export interface StoredCard {
@@ -33,14 +34,22 @@ export interface NewCard {
 const embeddedSchema = z.array(libraryItemSchema);
 
 /** A card without its plan, for telling what has changed. */
-export type CardHead = Pick<StoredCard, 'id' | 'revision' | 'binnedAt'>;
+export type CardHead = Pick<StoredCard, 'id' | 'revision' | 'changedAt' | 'binnedAt'>;
 
-/** All cards, those in the bin too, the last changed first. */
-export async function listCardHeads(db: Database): Promise<readonly CardHead[]> {
+/**
+ * Cards without their plans, those in the bin too, the last changed first.
+ * @param ids only these; left out, all
+ */
+export async function listCardHeads(
+  db: Database,
+  ids?: readonly CardId[],
+): Promise<readonly CardHead[]> {
+  const { id, revision, changedAt, binnedAt } = cards;
   return db
-    .select({ id: cards.id, revision: cards.revision, binnedAt: cards.binnedAt })
+    .select({ id, revision, changedAt, binnedAt })
     .from(cards)
-    .orderBy(desc(cards.changedAt), cards.id);
+    .where(ids && inArray(id, [...ids]))
+    .orderBy(desc(changedAt), id);
 }
 
 /** What one chooses a card by. */
@@ -65,49 +74,25 @@ export async function listCardTitles(db: Database): Promise<readonly CardTitle[]
     .orderBy(sql`${cards.plan}->'about'->>'title'`, cards.id);
 }
 
-/** A card that was read, or what is known of one that holds no plan any more. */
-export type ReadCard =
-  | ({ readonly isWhole: true } & StoredCard)
-  | {
-      readonly isWhole: false;
-      readonly id: CardId;
-      readonly revision: number;
-      readonly title: string;
-      readonly reason: string;
-    };
-
-/** The cards of these ids, each read on its own, in no order; ids there are none of are left out. */
-export async function readCards(
-  db: Database,
-  ids: readonly CardId[],
-): Promise<readonly ReadCard[]> {
-  if (ids.length === 0) return [];
-  const rows = await db
-    .select()
-    .from(cards)
-    .where(inArray(cards.id, [...ids]));
-  return rows.map((row): ReadCard => {
-    try {
-      return { isWhole: true, ...readRow(row) };
-    } catch (error) {
-      console.error(`card ${row.id} cannot be read`, error);
-      const { id, revision } = row;
-      return {
-        isWhole: false,
-        id,
-        revision,
-        title: titleOf(row.plan),
-        reason: 'plan damaged',
-      };
-    }
-  });
+/** A card as it is kept, not read yet. */
+export interface KeptCard {
+  readonly id: CardId;
+  readonly revision: number;
+  readonly plan: unknown;
+  readonly embedded: unknown;
 }
 
-const titledSchema = z.object({ about: z.object({ title: z.string().min(1) }) });
-
-function titleOf(document: unknown): string {
-  const titled = titledSchema.safeParse(document);
-  return titled.success ? titled.data.about.title : 'A card without a title';
+/** The cards of these ids as they are kept, not read yet, in no order; ids there are none of are left out. */
+export async function readKeptCards(
+  db: Database,
+  ids: readonly CardId[],
+): Promise<readonly KeptCard[]> {
+  if (ids.length === 0) return [];
+  const { id, revision, plan, embedded } = cards;
+  return db
+    .select({ id, revision, plan, embedded })
+    .from(cards)
+    .where(inArray(id, [...ids]));
 }
 
 /**
@@ -123,7 +108,9 @@ export async function deleteBinnedCards(
     .delete(cards)
     .where(and(inArray(cards.id, [...ids]), isNotNull(cards.binnedAt)))
     .returning({ id: cards.id });
-  return removed.map(({ id }) => id);
+  const gone = removed.map(({ id }) => id);
+  tellChange(db, { of: 'cards', ids: gone });
+  return gone;
 }
 
 /** One card, also from the bin; undefined when there is none of that id. */
@@ -137,6 +124,11 @@ export async function findCard(
 
 /** Keeps a new card as revision 1; a repeat of the same id and save id changes nothing. */
 export async function createCard(db: Database, card: NewCard): Promise<void> {
+  await insertCard(db, card);
+  tellChange(db, { of: 'cards', ids: [card.id] });
+}
+
+async function insertCard(db: Database, card: NewCard): Promise<void> {
   const plan = planSchema.parse(card.plan);
   await db.transaction(async (tx) => {
     const made = await tx
@@ -181,6 +173,7 @@ export async function setCardBinned(db: Database, id: CardId, at: Date | null): 
     .set({ binnedAt: at })
     .where(eq(cards.id, id))
     .returning({ id: cards.id });
+  tellChange(db, { of: 'cards', ids: changed.map((each) => each.id) });
   return changed.length > 0;
 }
 

@@ -1,8 +1,10 @@
-import { asc, inArray, sql } from 'drizzle-orm';
+import { asc, desc, inArray, max, sql } from 'drizzle-orm';
 import { libraryItemSchema, type LibraryItem } from '../../core/plan/libraryItem';
 import { findItem, type Library } from '../../core/plan/library';
 import type { Database, Transaction } from '../storeTypes';
 import { libraryItems } from '../schema';
+import { tellChange } from '../storeChanges';
+import { readItems } from './readItems';
 
 /** What was read of a database: items by id and version, since a version never changes, and the read under way. */
 interface Known {
@@ -13,15 +15,22 @@ const known = new WeakMap<Database, Known>();
 const keyOf = ({ id, version }: { readonly id: string; readonly version: number }) =>
   `${id} ${version}`;
 
-/** Every version of every item, by id and then version. */
-export async function readLibrary(db: Database): Promise<Library> {
+/**
+ * Every version of every item, by id and then version.
+ * @param ids only of these items; left out, of all
+ */
+export async function readLibrary(db: Database, ids?: readonly string[]): Promise<Library> {
   const mine = known.get(db) ?? {
     items: new Map<string, LibraryItem>(),
     reading: Promise.resolve(),
   };
   known.set(db, mine);
   const { id, version } = libraryItems;
-  const listed = await db.select({ id, version }).from(libraryItems).orderBy(asc(id), asc(version));
+  const listed = await db
+    .select({ id, version })
+    .from(libraryItems)
+    .where(ids && inArray(id, [...ids]))
+    .orderBy(asc(id), asc(version));
   // One after the other: those who ask at the same time find what the first has read, and do not read it again.
   const reading = mine.reading.then(() => readMissing(db, listed, mine.items));
   mine.reading = reading.catch(() => undefined);
@@ -48,21 +57,40 @@ async function readMissing(
     items.set(keyOf(item), item);
 }
 
-/** Items as they were kept; one that is damaged is left out and told in the log, so that it takes none of the others along. */
-export function readItems(documents: readonly unknown[], whose: string): readonly LibraryItem[] {
-  return documents.flatMap((document) => {
-    const parsed = libraryItemSchema.safeParse(document);
-    if (parsed.success) return [parsed.data];
-    const [first] = parsed.error.issues;
-    console.error(`${whose} holds a damaged item: ${first?.path.join('.')}: ${first?.message}`);
-    return [];
-  });
+/**
+ * The newest version of each item by its id.
+ * @param ids only of these items; left out, of all
+ */
+export async function newestVersions(
+  db: Database,
+  ids?: readonly string[],
+): Promise<ReadonlyMap<string, number>> {
+  const { id, version } = libraryItems;
+  const rows = await db
+    .select({ id, newest: max(version) })
+    .from(libraryItems)
+    .where(ids && inArray(id, [...ids]))
+    .groupBy(id);
+  return new Map(rows.map((row) => [row.id, row.newest ?? 0]));
 }
 
 /** How many versions of items there are; it grows whenever anything of the stash comes or changes. */
 export async function countItems(db: Database): Promise<number> {
-  const [row] = await db.select({ count: sql<number>`count(*)::int` }).from(libraryItems);
-  return row?.count ?? 0;
+  return db.$count(libraryItems);
+}
+
+/** The newest version of each item of these kinds, by id, as JSON that is not looked through. */
+export async function newestTexts(
+  db: Database,
+  kinds: readonly LibraryItem['kind'][],
+): Promise<readonly string[]> {
+  const { id, version, data } = libraryItems;
+  const rows = await db
+    .selectDistinctOn([id], { text: sql<string>`${data}::text` })
+    .from(libraryItems)
+    .where(inArray(sql`${data}->>'kind'`, [...kinds]))
+    .orderBy(asc(id), desc(version));
+  return rows.map(({ text }) => text);
 }
 
 /** Adds items; one whose id and version are taken stays out, since a version never changes. */
@@ -76,6 +104,7 @@ export async function addToLibrary(
     return { id: data.id, version: data.version, data };
   });
   await db.insert(libraryItems).values(rows).onConflictDoNothing();
+  tellChange(db, { of: 'items', ids: rows.map(({ id }) => id) });
 }
 
 /**

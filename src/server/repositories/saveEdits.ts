@@ -8,6 +8,7 @@ import { planSchema, type Plan } from '../../core/plan/plan';
 import { currentPlanSchema } from '../../core/plan/planFacts';
 import type { Database, Transaction } from '../storeTypes';
 import { cards, revisions } from '../schema';
+import { tellChange } from '../storeChanges';
 import { readStoredPlan } from './cards';
 
 export interface Save {
@@ -53,6 +54,12 @@ const editsSchema = z.array(editSchema);
  * other parts than the edits since then; else it is a conflict.
  */
 export async function saveEdits(db: Database, save: Save): Promise<SaveOutcome> {
+  const outcome = await keepEdits(db, save);
+  if (outcome.kind === 'saved') tellChange(db, { of: 'cards', ids: [save.cardId] });
+  return outcome;
+}
+
+async function keepEdits(db: Database, save: Save): Promise<SaveOutcome> {
   return db.transaction(async (tx) => {
     const [row] = await tx.select().from(cards).where(eq(cards.id, save.cardId)).for('update');
     if (!row) return { kind: 'no-card' };

@@ -6,6 +6,11 @@ import { emptyHolding } from '../../core/stash/holdings';
 import type { StashChange } from '../../core/stash/stashChange';
 import type { Database, Transaction } from '../storeTypes';
 import { holdings, libraryItems } from '../schema';
+import { tellChange } from '../storeChanges';
+import { chunksOf } from '../chunksOf';
+
+/** A statement takes only so many rows. */
+const rowsAtOnce = 500;
 
 /** Every holding there is. */
 export async function readHoldings(db: Database | Transaction): Promise<readonly Holding[]> {
@@ -56,6 +61,12 @@ export async function changeStash(
   db: Database,
   changes: readonly StashChange[],
 ): Promise<StashState> {
+  const state = await writeChanges(db, changes);
+  tellChange(db, { of: 'items', ids: state.items.map(({ id }) => id) });
+  return state;
+}
+
+async function writeChanges(db: Database, changes: readonly StashChange[]): Promise<StashState> {
   return db.transaction(async (tx) => {
     await lockStash(tx);
     const ids = [...new Set(changes.map(({ itemId }) => itemId))];
@@ -71,27 +82,25 @@ export async function changeStash(
       versions.set(itemId, version);
       return [libraryItemSchema.parse({ ...item, version })];
     });
-    for (const rows of chunks(items.map((data) => ({ id: data.id, version: data.version, data }))))
-      await tx.insert(libraryItems).values(rows);
+    for (const rows of chunksOf(
+      items.map((data) => ({ id: data.id, version: data.version, data })),
+      rowsAtOnce,
+    ))
+      await tx.insert(libraryItems).values([...rows]);
     // The last word on each: a row can be written only once in a statement.
     const changed = [
       ...new Map(
         changes.flatMap(({ holding }) => (holding ? [[holding.itemId, holding]] : [])),
       ).values(),
     ];
-    for (const rows of chunks(changed.map((data) => ({ itemId: data.itemId, data }))))
+    for (const rows of chunksOf(
+      changed.map((data) => ({ itemId: data.itemId, data })),
+      rowsAtOnce,
+    ))
       await tx
         .insert(holdings)
-        .values(rows)
+        .values([...rows])
         .onConflictDoUpdate({ target: holdings.itemId, set: { data: sql`excluded.data` } });
     return { items, holdings: changed };
   });
-}
-
-/** A statement takes only so many rows. */
-function chunks<Row>(rows: readonly Row[]): readonly Row[][] {
-  const size = 500;
-  return Array.from({ length: Math.ceil(rows.length / size) }, (_, at) =>
-    rows.slice(at * size, (at + 1) * size),
-  );
 }

@@ -6,3 +6,4 @@ export { house } from './house';
 export { libraryItems } from './libraryItems';
 export { releases } from './releases';
 export { revisions } from './revisions';
+export { standingCards } from './standingCards';

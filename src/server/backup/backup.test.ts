@@ -1,16 +1,20 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { fiveLayers, library, reveal } from '../../test/support/plans';
-import { emptyStore, freshId, someTime, testDatabase } from '../../test/support/store';
-import { writeCardFile } from '../core/plan/cardFile';
-import type { CardId, PieceId } from '../core/plan/ids';
-import { BackupError, checkBackup, restoreBackup, writeBackup } from './backup';
-import type { Database, Store } from './storeTypes';
-import { exportCard } from './exportCard';
-import { createCard, listCardHeads, readCards } from './repositories/cards';
-import { addToLibrary } from './repositories/library';
-import { listRevisions } from './repositories/revisions';
-import { saveEdits } from './repositories/saveEdits';
-import { changePiece } from '../core/plan/pieceEdits';
+import { fiveLayers, library, reveal } from '../../../test/support/plans';
+import { emptyStore, freshId, someTime, testDatabase } from '../../../test/support/store';
+import { backupOf, checkText, collect } from '../../../test/support/backups';
+import { must } from '../../../test/support/must';
+import { writeCardFile } from '../../core/plan/cardFile';
+import type { CardId, PieceId } from '../../core/plan/ids';
+import { BackupError } from './backupFormat';
+import { rowsOf } from './checkBackup';
+import { restoreBackup } from './restoreBackup';
+import type { Database, Store } from '../storeTypes';
+import { exportCard } from '../exportCard';
+import { createCard, findCard, listCardHeads } from '../repositories/cards';
+import { addToLibrary } from '../repositories/library';
+import { listRevisions } from '../repositories/revisions';
+import { saveEdits } from '../repositories/saveEdits';
+import { changePiece } from '../../core/plan/pieceEdits';
 
 let from: Database;
 let into: Store;
@@ -19,14 +23,11 @@ let text: string;
 /** The card files of all cards, by id, the bytes a person would download. */
 async function allFiles(db: Database): Promise<Readonly<Record<string, string>>> {
   const heads = await listCardHeads(db);
-  const cards = (
-    await readCards(
-      db,
-      heads.map(({ id }) => id),
-    )
-  ).flatMap((card) => (card.isWhole ? [card] : []));
   const files = await Promise.all(
-    cards.map(async (card) => [card.id, writeCardFile(await exportCard(db, card))] as const),
+    heads.map(
+      async ({ id }) =>
+        [id, writeCardFile(await exportCard(db, must(await findCard(db, id))))] as const,
+    ),
   );
   return Object.fromEntries(files);
 }
@@ -47,7 +48,7 @@ describe('a backup', () => {
       author: null,
       at: someTime,
     });
-    text = await writeBackup(from, someTime);
+    text = await backupOf(from);
     into = await emptyStore();
   });
   afterAll(() => into.close());
@@ -63,25 +64,28 @@ describe('a backup', () => {
       ['was changed', text.replace('"Bean poles"', '"Bean holes"')],
     ];
     for (const [reason, bad] of damaged) {
-      expect(() => checkBackup(bad)).toThrow(BackupError);
-      expect(() => checkBackup(bad)).toThrow(reason);
+      await expect(checkText(bad)).rejects.toThrow(BackupError);
+      await expect(checkText(bad)).rejects.toThrow(reason);
     }
     expect(await listCardHeads(into.db)).toEqual([]);
   });
 
-  it('names the lines that hold what cannot be read, and what is left without them', () => {
-    const { rows: whole, damaged: none } = checkBackup(text);
-    expect(none).toEqual([]);
+  it('names the lines that hold what cannot be read, and what is left without them', async () => {
+    const sound = await checkText(text);
+    expect(sound.damaged).toEqual([]);
+    const whole = await collect(rowsOf(sound));
     // Of version 1, which had no digest, so that a row can be changed without it being noticed at once.
     const lines = text.replace('"version":2', '"version":1').trimEnd().split('\n');
     const at = (part: string) => lines.findIndex((line) => line.includes(part));
-    const [card, item] = [at(`"cards","row":{"id":"${id}"`), at('"libraryItems"')];
+    const [card, item] = [at(`"cards", "row" : {"id" : "${id}"`), at('"libraryItems"')];
     const bad = lines
-      .with(card, (lines[card] ?? '').replace('"title":"Bean poles"', '"title":7'))
+      .with(card, (lines[card] ?? '').replace('"title": "Bean poles"', '"title": 7'))
       .with(item, '{"table":"libraryItems","row":{"id":"x","version":1,"data":{"kind":"stock"}}}');
-    const { rows, damaged } = checkBackup(bad.join('\n'));
-    expect(damaged.map(({ line }) => line)).toEqual([item + 1, card + 1]);
-    expect(damaged[1]).toMatchObject({
+    const checked = await checkText(bad.join('\n'));
+    const { damaged } = checked;
+    expect(damaged.map(({ line }) => line)).toEqual([card + 1, item + 1]);
+    const rows = await collect(rowsOf(checked));
+    expect(damaged[0]).toMatchObject({
       what: `card ${id}`,
       reason: expect.stringContaining('about.title'),
     });
@@ -93,13 +97,13 @@ describe('a backup', () => {
   it('restores every card to the same bytes, with its revisions', async () => {
     const before = await allFiles(from);
     expect(Object.keys(before).length).toBeGreaterThan(0);
-    expect(await restoreBackup(into.db, checkBackup(text))).toBe(Object.keys(before).length);
+    expect(await restoreBackup(into.db, await checkText(text))).toBe(Object.keys(before).length);
     expect(await allFiles(into.db)).toEqual(before);
     const most = { most: 10 };
     expect(await listRevisions(into.db, id, most)).toEqual(await listRevisions(from, id, most));
     // What was restored gives the same backup again, and is not put over what is there.
-    expect(await writeBackup(into.db, someTime)).toBe(text);
-    await expect(restoreBackup(into.db, checkBackup(text))).rejects.toThrow(
+    expect(await backupOf(into.db)).toBe(text);
+    await expect(restoreBackup(into.db, await checkText(text))).rejects.toThrow(
       'There are cards here already',
     );
   });

@@ -1,12 +1,16 @@
-import { existsSync } from 'node:fs';
-import { readFile, rm, writeFile } from 'node:fs/promises';
+import { createReadStream, createWriteStream, existsSync } from 'node:fs';
+import { open, rm } from 'node:fs/promises';
 import { resolve } from 'node:path';
-import { promisify } from 'node:util';
-import { gunzip, gzip } from 'node:zlib';
-import { BackupError, checkBackup, restoreBackup, writeBackup, type CheckedBackup } from './backup';
-import { openStore } from './openStore';
-import { serverName } from './openServer';
-import { folderSentence, StoreError } from './StoreError';
+import { pipeline, type Readable } from 'node:stream';
+import { pipeline as pipe } from 'node:stream/promises';
+import { createGunzip, createGzip } from 'node:zlib';
+import { openStore } from '../openStore';
+import { serverName } from '../openServer';
+import { folderSentence, StoreError } from '../StoreError';
+import { BackupError, splitLines, type BackupLines } from './backupFormat';
+import { checkBackup, type CheckedBackup } from './checkBackup';
+import { restoreBackup } from './restoreBackup';
+import { writeBackup } from './writeBackup';
 
 /**
  * The commands behind `./nib backup` (where no Nibwright runs that could be asked) and `./nib restore`.
@@ -24,8 +28,8 @@ async function backup(): Promise<void> {
     throw new BackupError(`There is a file ${file} already. Give another name: ./nib backup NAME`);
   const store = await openStore(url ? { url } : { folder });
   try {
-    const text = await writeBackup(store.db, new Date());
-    await writeFile(file, await promisify(gzip)(text), { flag: 'wx', mode: 0o600 });
+    const into = createWriteStream(file, { flags: 'wx', mode: 0o600 });
+    await pipe(writeBackup(store.db, new Date()), createGzip(), into);
     console.log(`The backup of ${where} is in ${file}.`);
   } finally {
     await store.close();
@@ -34,7 +38,7 @@ async function backup(): Promise<void> {
 
 async function restore(): Promise<void> {
   // Looked through before anything is opened, so that a bad file leaves everything as it was.
-  const checked = checkBackup(await readBackupFile(file));
+  const checked = await checkBackup(await linesOf(file));
   refuseDamaged(checked);
   const isNew = !url && !existsSync(folder);
   const store = await openStore(url ? { url } : { folder });
@@ -65,16 +69,26 @@ function refuseDamaged({ damaged }: CheckedBackup): void {
   console.log(`Left out:\n${told}`);
 }
 
-async function readBackupFile(path: string): Promise<string> {
-  const bytes = await readFile(path).catch(() => {
+/** @throws BackupError where there is no such file; while reading, where it cannot be unpacked. */
+async function linesOf(path: string): Promise<BackupLines> {
+  const isPlain = (await firstByte(path)) === '{'.charCodeAt(0);
+  return async function* () {
+    const bytes = createReadStream(path);
+    const text: Readable = isPlain ? bytes : pipeline(bytes, createGunzip(), () => undefined);
+    try {
+      yield* splitLines(text.setEncoding('utf8'));
+    } catch {
+      throw new BackupError('This file is no backup of Nibwright, or it is damaged.');
+    }
+  };
+}
+
+async function firstByte(path: string): Promise<number | undefined> {
+  const file = await open(path).catch(() => {
     throw new BackupError(`There is no file ${path}. Give the path of a backup.`);
   });
-  const isPlain = bytes[0] === 0x7b;
-  if (isPlain) return bytes.toString('utf8');
-  const plain = await promisify(gunzip)(bytes).catch(() => {
-    throw new BackupError('This file is no backup of Nibwright, or it is damaged.');
-  });
-  return plain.toString('utf8');
+  const { buffer, bytesRead } = await file.read(Buffer.alloc(1)).finally(() => file.close());
+  return bytesRead > 0 ? buffer[0] : undefined;
 }
 
 (what === 'restore' ? restore() : backup()).catch((error: unknown) => {

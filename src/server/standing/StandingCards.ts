@@ -1,0 +1,249 @@
+import type { CardText, StandingCard } from '../../core/compute/standingCard';
+import type { CardId } from '../../core/plan/ids';
+import { listCardHeads, readKeptCards, type CardHead } from '../repositories/cards';
+import { newestVersions, readLibrary } from '../repositories/library';
+import { readStandings, writeStandings, type KeptStanding } from '../repositories/standingCards';
+import { chunksOf } from '../chunksOf';
+import { onStoreChange } from '../storeChanges';
+import type { Database } from '../storeTypes';
+import { itemIdsIn, standingKey } from './standingKey';
+import type { standEach } from './standEach';
+
+/** A card on the Ledge, in memory. */
+export interface Standing {
+  readonly head: CardHead;
+  readonly key: string;
+  readonly items: readonly string[];
+  readonly card: StandingCard;
+  readonly text: CardText;
+  /** `card` as JSON, to be handed on. */
+  readonly json: string;
+}
+
+export type StandingProgress = (done: number, of: number) => void;
+
+const epoch = Date.now().toString(36);
+/** So many are computed and kept at a time. */
+const atOnce = 40;
+
+/**
+ * All cards as they stand on the Ledge, in memory and in a table beside the cards. What a save makes old is computed anew
+ * in a thread, and who asks waits for that; what a newer item or a newer Nibwright makes old stands as it was until there
+ * is time, where it is more than a few.
+ */
+export class StandingCards {
+  readonly #db: Database;
+  readonly #stand: typeof standEach;
+  readonly #all = new Map<CardId, Standing>();
+  readonly #newest = new Map<string, number>();
+  #sorted: readonly Standing[] | undefined;
+  #changes = 0;
+  /** Ends when all that was begun or asked for is done. */
+  #working: Promise<void> = Promise.resolve();
+  /** Saved cards that the work after this one will bring in. */
+  #next: Set<CardId> | undefined;
+  /** Saved cards that could not be brought in, since the database was away; they are tried again when somebody asks. */
+  readonly #missed = new Set<CardId>();
+  /** Old, but good enough until there is time. */
+  readonly #later = new Set<CardId>();
+
+  private constructor(db: Database, stand: typeof standEach) {
+    this.#db = db;
+    this.#stand = stand;
+  }
+
+  /**
+   * Reads what was computed before, and computes what was not.
+   * @param onProgress is told how many of how many are done, where some have to be computed
+   */
+  static async load(
+    db: Database,
+    stand: typeof standEach,
+    onProgress?: StandingProgress,
+  ): Promise<StandingCards> {
+    const cards = new StandingCards(db, stand);
+    onStoreChange(db, ({ of, ids }) =>
+      of === 'cards' ? cards.#bringSoon(ids) : cards.#takeNewItems(ids),
+    );
+    await cards.sync(onProgress);
+    return cards;
+  }
+
+  /** Another with every change of what stands there, and in every process. */
+  get version(): string {
+    return `${epoch}-${this.#changes}`;
+  }
+
+  /** All cards, those in the bin too, the last changed first; what was saved before is in. */
+  async list(): Promise<readonly Standing[]> {
+    if (this.#missed.size > 0) this.#bringSoon([...this.#missed]);
+    await this.#working;
+    return (this.#sorted ??= [...this.#all.values()].sort(byChange));
+  }
+
+  /** Takes in what the database holds by now, whoever wrote it. */
+  sync(onProgress?: StandingProgress): Promise<void> {
+    return this.#then(async () => {
+      const [heads, newest] = await Promise.all([
+        listCardHeads(this.#db),
+        newestVersions(this.#db),
+      ]);
+      for (const [id, version] of newest) this.#newest.set(id, version);
+      const there = new Set(heads.map(({ id }) => id));
+      for (const id of this.#all.keys()) if (!there.has(id)) this.#remove(id);
+      const isNews = (head: CardHead) => !isSame(head, this.#all.get(head.id)?.head);
+      await this.#takeKept(heads.filter(isNews));
+      const missing = heads.filter(isNews);
+      for (const [at, some] of chunksOf(missing, atOnce).entries()) {
+        onProgress?.(at * atOnce, missing.length);
+        await this.#compute(some);
+      }
+      this.#postpone([...this.#all.values()]);
+    });
+  }
+
+  /** Brings in cards that were saved, made, binned or removed, together with those that change before their turn. */
+  #bringSoon(ids: readonly CardId[]): void {
+    if (!this.#next) {
+      const next = new Set<CardId>();
+      this.#next = next;
+      this.#thenQuietly(async () => {
+        this.#next = undefined;
+        for (const id of next) this.#missed.add(id);
+        await this.#bring([...next]);
+        for (const id of next) this.#missed.delete(id);
+      });
+    }
+    for (const id of ids) this.#next.add(id);
+  }
+
+  async #bring(ids: readonly CardId[]): Promise<void> {
+    const heads = await listCardHeads(this.#db, ids);
+    const there = new Set(heads.map(({ id }) => id));
+    for (const id of ids) if (!there.has(id)) this.#remove(id);
+    for (const head of heads) {
+      const standing = this.#all.get(head.id);
+      if (standing?.head.revision === head.revision) this.#put({ ...standing, head });
+    }
+    const old = heads.filter(({ id, revision }) => this.#all.get(id)?.head.revision !== revision);
+    for (const some of chunksOf(old, atOnce)) await this.#compute(some);
+  }
+
+  /** Items have newer versions, which the cards that use them tell of. */
+  #takeNewItems(ids: readonly string[]): void {
+    this.#thenQuietly(async () => {
+      for (const [id, version] of await newestVersions(this.#db, ids))
+        this.#newest.set(id, version);
+      const changed = new Set(ids);
+      const users = [...this.#all.values()].filter(
+        (each) => each.items.some((id) => changed.has(id)) && !this.#isFresh(each),
+      );
+      if (users.length <= atOnce) await this.#compute(users.map(({ head }) => head));
+      else this.#postpone(users);
+    });
+  }
+
+  /** What is old of these is computed when there is time: after what was asked for, some at a time. */
+  #postpone(standings: readonly Standing[]): void {
+    const isIdle = this.#later.size === 0;
+    for (const each of standings) if (!this.#isFresh(each)) this.#later.add(each.head.id);
+    if (isIdle && this.#later.size > 0) setImmediate(() => this.#goOn());
+  }
+
+  #goOn(): void {
+    this.#thenQuietly(async () => {
+      const some = [...this.#later].slice(0, atOnce);
+      for (const id of some) this.#later.delete(id);
+      const old = some.flatMap((id) => this.#all.get(id) ?? []);
+      await this.#compute(old.filter((each) => !this.#isFresh(each)).map(({ head }) => head));
+      if (this.#later.size > 0) setImmediate(() => this.#goOn());
+    });
+  }
+
+  /** Takes over what the table holds of cards, where it is of the revision they have now. */
+  async #takeKept(heads: readonly CardHead[]): Promise<void> {
+    if (heads.length === 0) return;
+    const byId = new Map(heads.map((head) => [head.id, head]));
+    const ids = this.#all.size === 0 ? undefined : [...byId.keys()];
+    for (const kept of await readStandings(this.#db, ids)) {
+      const head = byId.get(kept.cardId);
+      const standing = head && read(head, kept);
+      if (standing?.card.revision === head?.revision && standing) this.#put(standing);
+    }
+  }
+
+  /** Computes cards anew and keeps what comes out. */
+  async #compute(heads: readonly CardHead[]): Promise<void> {
+    if (heads.length === 0) return;
+    const kept = await readKeptCards(
+      this.#db,
+      heads.map(({ id }) => id),
+    );
+    const uses = new Map(kept.map(({ id, plan, embedded }) => [id, itemIdsIn([plan, embedded])]));
+    const library = await readLibrary(this.#db, [...new Set([...uses.values()].flat())]);
+    for (const { id, version } of library)
+      if (version > (this.#newest.get(id) ?? 0)) this.#newest.set(id, version);
+    const stood = await this.#stand(kept, library);
+    const byId = new Map(heads.map((head) => [head.id, head]));
+    const revisions = new Map(kept.map(({ id, revision }) => [id, revision]));
+    const rows = stood.map(({ id, ...texts }) => {
+      const items = uses.get(id) ?? [];
+      const revision = revisions.get(id) ?? 0;
+      return { cardId: id, items, key: standingKey(revision, items, this.#newest), ...texts };
+    });
+    await writeStandings(this.#db, rows);
+    for (const row of rows) {
+      const head = byId.get(row.cardId);
+      const revision = revisions.get(row.cardId);
+      if (head && revision !== undefined) this.#put(read({ ...head, revision }, row));
+    }
+  }
+
+  #isFresh({ head, items, key }: Standing): boolean {
+    return key === standingKey(head.revision, items, this.#newest);
+  }
+
+  #put(standing: Standing): void {
+    this.#all.set(standing.head.id, standing);
+    this.#touch();
+  }
+
+  #remove(id: CardId): void {
+    if (this.#all.delete(id)) this.#touch();
+  }
+
+  #touch(): void {
+    this.#changes++;
+    this.#sorted = undefined;
+  }
+
+  #thenQuietly(work: () => Promise<void>): void {
+    this.#then(work).catch((error: unknown) =>
+      console.error('what stands on the Ledge cannot be brought up to date', error),
+    );
+  }
+
+  /** Does work after all that was begun. */
+  #then(work: () => Promise<void>): Promise<void> {
+    const done = this.#working.then(work);
+    this.#working = done.catch(() => undefined);
+    return done;
+  }
+}
+
+function read(head: CardHead, { key, items, card, found }: KeptStanding): Standing {
+  const text = JSON.parse(found) as CardText;
+  return { head, key, items, card: JSON.parse(card) as StandingCard, text, json: card };
+}
+
+function isSame(a: CardHead, b: CardHead | undefined): boolean {
+  return (
+    a.revision === b?.revision &&
+    Number(a.changedAt) === Number(b.changedAt) &&
+    Number(a.binnedAt) === Number(b.binnedAt)
+  );
+}
+
+function byChange({ head: a }: Standing, { head: b }: Standing): number {
+  return Number(b.changedAt) - Number(a.changedAt) || (a.id < b.id ? -1 : 1);
+}
