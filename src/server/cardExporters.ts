@@ -18,6 +18,7 @@ import { writeJigPdf, type JigPage } from './writeJigPdf';
 
 export interface ExportInput {
   readonly file: CardFile;
+  /** What the card uses; all of the stash where the file needs it. */
   readonly library: Library;
   readonly unit: Unit;
   /** Of what shows a face. */
@@ -34,6 +35,8 @@ export interface CardExporter {
   /** What the name tells beside the card: the kind of file, and the face and sheet where it is of one. */
   readonly says: (input: Pick<ExportInput, 'file' | 'face' | 'page'>) => readonly string[];
   readonly type: string;
+  /** It tells what of the stash the card takes, so it needs all of it, not only what the plan names. */
+  readonly needsStash?: true;
   readonly write: (input: ExportInput) => string | Promise<string | Uint8Array<ArrayBuffer>>;
 }
 
@@ -73,6 +76,7 @@ export const cardExporters: readonly CardExporter[] = [
     ending: '.md',
     says: () => ['project sheet'],
     type: 'text/markdown; charset=utf-8',
+    needsStash: true,
     write: (input) => writeMarkdown(sheetOf(input), suppliesOf(input)),
   },
   {

@@ -1,5 +1,5 @@
 import type { AstroCookies } from 'astro';
-import type { CardText, StandingCard, StandingPicture } from '../core/compute/standingCard';
+import type { CardText, StandingCard } from '../core/compute/standingCard';
 import type { Unit } from '../core/length/length';
 import type { Designer, Release } from '../core/plan/cardFile';
 import type { CardId } from '../core/plan/ids';
@@ -9,6 +9,7 @@ import { readPictures } from './repositories/standingCards';
 import { listDesigners, listReleases, readHouse } from './repositories/team';
 import { readDesigner, readUnit } from './session';
 import { standing } from './standing/standing';
+import type { Standing } from './standing/StandingCards';
 
 /** All that stands on the Ledge, for a page to take from what is seen first. */
 export interface LedgeHouse {
@@ -34,13 +35,8 @@ export async function loadLedge(cookies: AstroCookies, now: Date): Promise<Ledge
     listReleases(db),
     readHouse(db),
   ]);
-  const texts = new Map<string, CardText>(all.map(({ head, text }) => [head.id, text]));
-  const where = (isBinned: boolean) =>
-    all.flatMap(({ head, card }) => ((head.binnedAt !== null) === isBinned ? [card] : []));
   return {
-    cards: where(false),
-    binned: where(true),
-    textOf: (id) => texts.get(id),
+    ...sortStanding(all),
     designers,
     releases,
     team: house.name,
@@ -50,17 +46,30 @@ export async function loadLedge(cookies: AstroCookies, now: Date): Promise<Ledge
   };
 }
 
+type Sorted = Pick<LedgeHouse, 'cards' | 'binned' | 'textOf'>;
+
+const sorted = new WeakMap<readonly Standing[], Sorted>();
+
+/** Worked out once for each list, since none ever changes. */
+function sortStanding(all: readonly Standing[]): Sorted {
+  const known = sorted.get(all);
+  if (known) return known;
+  const texts = new Map<string, CardText>(all.map(({ head, text }) => [head.id, text]));
+  const where = (isBinned: boolean) =>
+    all.flatMap(({ head, card }) => ((head.binnedAt !== null) === isBinned ? [card] : []));
+  const made: Sorted = {
+    cards: where(false),
+    binned: where(true),
+    textOf: (id) => texts.get(id),
+  };
+  sorted.set(all, made);
+  return made;
+}
+
 /** Pictures of cards by their ids, as JSON; cards there are none of, and those that cannot be drawn, are left out. */
 export async function loadPictures(ids: readonly CardId[]): Promise<string> {
   const cards = await standing();
   await cards.list();
   const pictures = await readPictures(await database(), ids);
   return `{${[...pictures].map(([id, json]) => `${JSON.stringify(id)}:${json}`).join(',')}}`;
-}
-
-/** As `loadPictures`, for a page that draws them itself. */
-export async function parsePictures(
-  ids: readonly CardId[],
-): Promise<Readonly<Record<CardId, StandingPicture>>> {
-  return JSON.parse(await loadPictures(ids)) as Record<CardId, StandingPicture>;
 }

@@ -9,7 +9,9 @@ import { usedLibrary } from '../core/kinds/usedLibrary';
 import { libraryOf } from './exportCard';
 import { findCard } from './repositories/cards';
 import { findBatch } from './repositories/cutBatches';
+import { countItems } from './repositories/library';
 import { readHoldings } from './repositories/stash';
+import { mostWholeStash } from './stashSize';
 import { listReleases } from './repositories/team';
 import { readUnit } from './session';
 
@@ -32,12 +34,14 @@ export async function loadWorkbench(
   const db = await database();
   const card = await findCard(db, cardId.data);
   if (!card) return undefined;
-  const [library, releases, holdings, batch] = await Promise.all([
-    libraryOf(db, card),
+  const isStashWhole = (await countItems(db)) <= mostWholeStash;
+  const [library, releases, batch] = await Promise.all([
+    libraryOf(db, card, isStashWhole),
     listReleases(db),
-    readHoldings(db),
     findBatch(db, card.id),
   ]);
+  const items = [...new Set(library.map((item) => item.id))];
+  const holdings = await readHoldings(db, isStashWhole ? undefined : items);
   const used = usedLibrary(card.plan, library);
   const isHeavy = outlinePoints(card.plan, used) > mostPoints;
   const start: WorkbenchStart = {
@@ -45,6 +49,7 @@ export async function loadWorkbench(
     plan: card.plan,
     revision: card.revision,
     library,
+    isStashWhole,
     releases,
     unit: readUnit(cookies) ?? card.plan.habits.leadingUnit,
     isBinned: card.binnedAt !== null,

@@ -51,12 +51,11 @@ async function serve(): Promise<void> {
     );
   });
   server.listen(port, '127.0.0.1', () => {
-    say(`Nibwright is ready: http://127.0.0.1:${port}`);
     // Draws the Ledge ahead, so that the first one to open it need not wait for that.
-    void fetch(`http://127.0.0.1:${port}/`).then(
-      (page) => page.text(),
-      () => undefined,
-    );
+    void fetch(`http://127.0.0.1:${port}/`)
+      .then((page) => page.text())
+      .catch(() => undefined)
+      .then(() => say(`Nibwright is ready: http://127.0.0.1:${port}`));
   });
   const stop = () => {
     server.close();

@@ -17,6 +17,10 @@ export function sessionOn(plan: Plan, library: Library = usualLibrary) {
     plan,
     card,
     library,
+    holdings: [],
+    isStashWhole: true,
+    bringStash: vi.fn(),
+    needItems: vi.fn(),
     releases: [],
     unit: 'in',
     findings: [],
@@ -35,7 +39,6 @@ export function sessionOn(plan: Plan, library: Library = usualLibrary) {
     select: vi.fn(),
     batch: {
       batch: null,
-      holdings: [],
       failure: undefined,
       isKeeping: false,
       keep: vi.fn(),

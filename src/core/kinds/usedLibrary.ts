@@ -1,17 +1,17 @@
 import { findItem, type Library } from '../plan/library';
-import type { LibraryItem } from '../plan/libraryItem';
+import type { LibraryItem, LibraryRef } from '../plan/libraryItem';
 import type { Plan } from '../plan/plan';
 import { itemsOf } from './kinds';
 
+/** What a plan refers to, as often as it does. */
+export function itemRefs(plan: Plan): readonly LibraryRef[] {
+  return [plan.base.stock, ...plan.pieces.flatMap(itemsOf), ...plan.uses.map(({ item }) => item)];
+}
+
 /** The library versions a plan refers to, each once, by id and then version. */
 export function usedLibrary(plan: Plan, library: Library): readonly LibraryItem[] {
-  const refs = [
-    plan.base.stock,
-    ...plan.pieces.flatMap(itemsOf),
-    ...plan.uses.map(({ item }) => item),
-  ];
   const items = new Map<string, LibraryItem>();
-  for (const ref of refs) {
+  for (const ref of itemRefs(plan)) {
     const item = findItem(library, ref);
     if (item) items.set(`${item.id} ${item.version}`, item);
   }

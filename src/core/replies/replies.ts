@@ -41,8 +41,8 @@ export const replies = {
   release: releaseSchema,
   stock: stockSchema,
   dieSet: dieSetSchema,
-  /** Items of the stash, each to be read on its own. */
-  items: z.object({ items: z.array(z.unknown()) }),
+  /** Items of the stash, each to be read on its own, and what there is of them. */
+  stashPart: z.object({ items: z.array(z.unknown()), holdings: z.array(holdingSchema) }),
   stash: z.object({ items: z.array(libraryItemSchema), holdings: z.array(holdingSchema) }),
   taking: z.object({ batch: cutBatchSchema, holdings: z.array(holdingSchema) }),
   /** Edits that were kept, or why a person has to choose. `plan` is given where others' edits are in it too. */

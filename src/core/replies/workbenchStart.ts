@@ -11,11 +11,15 @@ export interface WorkbenchStart {
   readonly cardId: string;
   readonly plan: Plan;
   readonly revision: number;
+  /** The items the card uses; where the stash is small, all of it. */
   readonly library: Library;
+  /** False where the rest of the stash is still to come. */
+  readonly isStashWhole: boolean;
   readonly releases: readonly Release[];
   /** The unit this person leads with, else the card's own. */
   readonly unit: Unit;
   readonly isBinned: boolean;
+  /** Of the items in `library`. */
   readonly holdings: readonly Holding[];
   /** The accepted cut plan and the work done on it. */
   readonly batch: CutBatch | null;

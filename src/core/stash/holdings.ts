@@ -7,5 +7,16 @@ export function emptyHolding(itemId: LibraryId): Holding {
 }
 
 export function holdingOf(holdings: readonly Holding[], itemId: LibraryId): Holding {
-  return holdings.find((each) => each.itemId === itemId) ?? emptyHolding(itemId);
+  return byItem(holdings).get(itemId) ?? emptyHolding(itemId);
+}
+
+/** Worked out once for each list, since none ever changes. */
+const indices = new WeakMap<readonly Holding[], ReadonlyMap<LibraryId, Holding>>();
+
+function byItem(holdings: readonly Holding[]): ReadonlyMap<LibraryId, Holding> {
+  const known = indices.get(holdings);
+  if (known) return known;
+  const index = new Map(holdings.map((each) => [each.itemId, each]));
+  indices.set(holdings, index);
+  return index;
 }

@@ -11,7 +11,6 @@ import { planWords, shortfallSentences } from '../../core/prose/cutSentences';
 import { PlanningLine } from '../planning/PlanningLine';
 import { usePlanning } from '../planning/usePlanning';
 import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
-import { NumberField } from '../parts/NumberField';
 import { saveFile } from '../parts/saveFile';
 import { SupplyTable } from '../parts/SupplyTable';
 import { TeamHeader } from '../parts/TeamHeader';
@@ -20,21 +19,20 @@ import { useIsLive } from '../parts/useIsLive';
 import { useKeys } from '../parts/useKeys';
 import { fileName } from '../../core/text/fileName';
 import { namesOf, openWords } from './buyingWords';
+import { CardChoices } from './CardChoices';
+import type { CardChoice } from './choiceRows';
+import { useAllCards } from './useAllCards';
+import { useStash } from '../session/useStash';
 import { useCardFiles } from './useCardFiles';
 import { useWhenComplete } from './useWhenComplete';
-
-interface CardChoice {
-  readonly id: string;
-  readonly title: string;
-  readonly releaseId: string | null;
-  readonly copies: number;
-}
 
 interface Props {
   readonly team: string;
   readonly cards: readonly CardChoice[];
+  readonly areCardsWhole: boolean;
   readonly releases: readonly Release[];
   readonly library: Library;
+  readonly isStashWhole: boolean;
   readonly holdings: readonly Holding[];
   readonly chosen: readonly string[];
   readonly unit: Unit;
@@ -48,25 +46,28 @@ const buyingKeys: readonly KeyLine[] = [
 ];
 
 /** What to buy for several cards at once: their sheets cut together, all else added up. */
-export function Buying({ team, cards, releases, library, holdings, chosen, ...props }: Props) {
+export function Buying({ team, releases, chosen, ...props }: Props) {
   const isLive = useIsLive();
+  const { cards, isWhole, failure } = useAllCards(props.cards, props.areCardsWhole);
+  const { library, holdings, isWhole: isStashWhole } = useStash(props);
   const [unit, setUnit] = useState(props.unit);
   const [ids, setIds] = useState<readonly string[]>(chosen);
   const [copies, setCopies] = useState<ReadonlyMap<string, number>>(new Map());
   const [isOnlyLacking, setOnlyLacking] = useState(false);
   const [isShowingKeys, setShowingKeys] = useState(false);
   const { files, failed } = useCardFiles(ids);
+  const chosenIds = useMemo(() => new Set(ids), [ids]);
   const copiesOf = ({ id, copies: own }: CardChoice) => copies.get(id) ?? own;
   const picked = useMemo(
     () =>
       cards.flatMap((card): ChosenCard[] => {
-        const file = ids.includes(card.id) ? files.get(card.id) : undefined;
+        const file = chosenIds.has(card.id) ? files.get(card.id) : undefined;
         return file ? [chooseCard(file, copies.get(card.id) ?? card.copies, library)] : [];
       }),
-    [cards, ids, files, copies, library],
+    [cards, chosenIds, files, copies, library],
   );
   const asked = cards
-    .filter(({ id }) => ids.includes(id) && files.has(id))
+    .filter(({ id }) => chosenIds.has(id) && files.has(id))
     .map((card) => `${card.id} ${copiesOf(card)}`)
     .join(', ');
   const { planning, plan, stop, resume } = usePlanning(asked === '' ? undefined : asked, () =>
@@ -74,14 +75,15 @@ export function Buying({ team, cards, releases, library, holdings, chosen, ...pr
   );
   const list = useMemo(() => buyingList(picked, holdings, plan), [picked, holdings, plan]);
   const shown = isOnlyLacking ? lackingList(list) : list;
-  const open = openWords(ids.length - picked.length - failed.length, planning, plan);
+  const unread = ids.length - picked.length - failed.length;
+  const open = openWords({ unread, isStashWhole, planning, plan });
   const name = fileName(['buying list', ...namesOf(cards, ids, releases)], '.csv');
   const { wanted, want } = useWhenComplete(open === undefined, {
     print: () => window.print(),
     csv: () => saveFile(name, 'text/csv', writeSuppliesCsv(shown)),
   });
-  const choose = (id: string, isChosen: boolean) =>
-    setIds(isChosen ? [...ids, id] : ids.filter((each) => each !== id));
+  const choose = (some: readonly string[], isChosen: boolean) =>
+    setIds([...ids.filter((id) => !some.includes(id)), ...(isChosen ? some : [])]);
   const changeUnit = (next: Unit) => {
     setUnit(next);
     rememberUnit(next);
@@ -94,10 +96,6 @@ export function Buying({ team, cards, releases, library, holdings, chosen, ...pr
     u: () => changeUnit(otherUnit(unit)),
     p: () => want('print'),
     '?': () => setShowingKeys(true),
-  });
-  const groups = [...releases, undefined].flatMap((release) => {
-    const own = cards.filter(({ releaseId }) => releaseId === (release?.id ?? null));
-    return own.length > 0 ? [{ release, own }] : [];
   });
   return (
     <div className="flex min-h-screen flex-col">
@@ -117,54 +115,20 @@ export function Buying({ team, cards, releases, library, holdings, chosen, ...pr
         <aside aria-label="For which cards" className="w-80 shrink-0 print:hidden">
           <h1 className="text-xl">Buying list</h1>
           <p className="text-sheet-muted pb-2">Choose the cards it is for.</p>
-          {groups.map(({ release, own }) => {
-            const all = own.map(({ id }) => id);
-            const areAllChosen = all.every((id) => ids.includes(id));
-            return (
-              <fieldset key={release?.id ?? 'none'} className="border-control border-t py-2">
-                <legend className="sr-only">{release?.name ?? 'Without a release'}</legend>
-                <label className="font-heading flex items-center gap-2 font-semibold">
-                  <input
-                    type="checkbox"
-                    checked={areAllChosen}
-                    onChange={(event) =>
-                      setIds([
-                        ...ids.filter((id) => !all.includes(id)),
-                        ...(event.target.checked ? all : []),
-                      ])
-                    }
-                  />
-                  {release?.name ?? 'Without a release'}
-                </label>
-                {own.map((card) => (
-                  <div key={card.id} className="flex items-center gap-2 py-0.5 pl-6">
-                    <label className="flex min-w-0 grow items-center gap-2">
-                      <input
-                        type="checkbox"
-                        checked={ids.includes(card.id)}
-                        onChange={(event) => choose(card.id, event.target.checked)}
-                      />
-                      <span className="truncate">{card.title}</span>
-                    </label>
-                    {ids.includes(card.id) && (
-                      <NumberField
-                        label={`Copies of ${card.title}`}
-                        isLabelHidden
-                        value={copiesOf(card)}
-                        min={1}
-                        max={10_000}
-                        issue="1 to 10 000"
-                        className="field w-16 py-0"
-                        onCommit={(count) =>
-                          setCopies(new Map([...copies, [card.id, count ?? card.copies]]))
-                        }
-                      />
-                    )}
-                  </div>
-                ))}
-              </fieldset>
-            );
-          })}
+          <CardChoices
+            cards={cards}
+            isWhole={isWhole}
+            releases={releases}
+            chosen={chosenIds}
+            copiesOf={copiesOf}
+            onChoose={choose}
+            onCopies={(card, count) => setCopies(new Map([...copies, [card.id, count]]))}
+          />
+          {failure !== '' && (
+            <p role="alert" className="text-pencil py-2">
+              Not all cards are shown. {failure}
+            </p>
+          )}
         </aside>
         <article
           aria-label="Buying list"

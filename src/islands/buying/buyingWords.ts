@@ -4,13 +4,18 @@ import { countWords } from '../../core/words/countWords';
 import { joinWords } from '../../core/words/phrases';
 import type { Planning } from '../planning/planner';
 
+interface Open {
+  /** How many of the chosen cards. */
+  readonly unread: number;
+  readonly isStashWhole: boolean;
+  readonly planning: Planning;
+  readonly plan: CutPlan | undefined;
+}
+
 /** What is missing in a buying list that is not complete; undefined once it is. */
-export function openWords(
-  unread: number,
-  planning: Planning,
-  plan: CutPlan | undefined,
-): string | undefined {
+export function openWords({ unread, isStashWhole, planning, plan }: Open): string | undefined {
   if (unread > 0) return `${countWords(unread, 'card')} still to be read.`;
+  if (!isStashWhole) return 'the stash is still to be read.';
   if (planning.kind === 'waiting' || planning.kind === 'done') return undefined;
   if (planning.kind === 'failed') return 'its sheets could not be planned.';
   const pending = plan?.pending ?? [];

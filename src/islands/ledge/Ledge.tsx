@@ -33,8 +33,8 @@ import { useLedgeCommands } from './useLedgeCommands';
 interface Props extends FirstCards {
   readonly designers: readonly Designer[];
   readonly releases: readonly Release[];
-  /** Of the cards that are seen first; the others come as they are scrolled to. */
-  readonly pictures: Pictures;
+  /** Of the cards that are seen first, as JSON, which takes the page less time than the objects; the others come as they are drawn. */
+  readonly pictures: string;
   readonly team: string;
   readonly designerId: string | null;
   readonly unit: Unit;
@@ -81,7 +81,7 @@ export function Ledge(props: Props) {
   const [moving, setMoving] = useState<StandingCard>();
   // Unknown until the page is measured, and with that its script listens; drawn for the usual one till then.
   const [width, setWidth] = useState<number>();
-  const [pictures, wantPictures] = usePictures(props.pictures);
+  const [pictures, wantPictures] = usePictures(() => JSON.parse(props.pictures) as Pictures);
   const [importPicker, pickImport] = useImport(say);
   const ledges = useRef<LedgesHandle>(null);
 

@@ -4,7 +4,7 @@ import type { StandingCard } from '../../core/compute/standingCard';
 import { TICKS_PER_INCH } from '../../core/length/length';
 import type { CardId } from '../../core/plan/ids';
 import { cardAfter, cardBelow, cardGap, ledgeRows, slotWidth } from './ledgeRows';
-import { seenFirst } from './seenFirst';
+import { firstDrawn, seenFirst } from './seenFirst';
 import { releases, context, cards } from '../../../test/support/ledge';
 
 describe('the rows of the Ledge', () => {
@@ -54,11 +54,11 @@ describe('the rows of the Ledge', () => {
       id: `c${index}` as CardId,
       releaseId: null,
     }));
-    const seen = seenFirst(many, context, '');
+    const seen = seenFirst(many, context, '', firstDrawn);
     expect(seen).toEqual(many.slice(0, seen.length));
     expect(seen.length).toBeGreaterThan(12);
     expect(seen.length).toBeLessThan(60);
-    const trams = seenFirst(many, context, '?occasion=birthday');
+    const trams = seenFirst(many, context, '?occasion=birthday', firstDrawn);
     expect(trams.length).toBeGreaterThan(0);
     expect(trams.every(({ occasion }) => occasion === 'birthday')).toBe(true);
   });

@@ -1,7 +1,7 @@
 import type { CardText, StandingCard } from '../../core/compute/standingCard';
 import { countShows, readFilter, type FilterContext, type Show } from './ledgeFilter';
 import { nextWords } from './ledgeWords';
-import { seenFirst } from './seenFirst';
+import { firstDrawn, seenFirst } from './seenFirst';
 
 /** All cards there are, as the server knows them. */
 export interface AllCards {
@@ -33,7 +33,7 @@ export function firstCards(
   const { cards, binned } = all;
   const filter = readFilter(new URLSearchParams(search));
   const isWhole = cards.length + binned.length <= mostWhole;
-  const brought = isWhole ? cards : seenFirst(cards, context, search);
+  const brought = isWhole ? cards : seenFirst(cards, context, search, firstDrawn);
   const texts = brought.map(({ id }) => [id, context.textOf(id)] as const);
   return {
     cards: brought,

@@ -17,7 +17,7 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-const open = () => renderHook(() => usePictures({ beans: [] }));
+const open = () => renderHook(() => usePictures(() => ({ beans: [] })));
 type Opened = ReturnType<typeof open>;
 const want = ({ result }: Opened, ...ids: readonly string[]) =>
   act(async () => result.current[1](ids));

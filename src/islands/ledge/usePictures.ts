@@ -1,4 +1,4 @@
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { StandingPicture } from '../../core/compute/standingCard';
 
 /** Pictures of cards by their ids. */
@@ -12,21 +12,24 @@ const mostAtOnce = 60;
  * could not be fetched is asked for again when it is drawn again.
  */
 export function usePictures(
-  start: Pictures,
+  readStart: () => Pictures,
 ): readonly [Pictures, (ids: readonly string[]) => void] {
-  const [pictures, setPictures] = useState(start);
-  const asked = useRef(new Set(Object.keys(start)));
-  const want = useCallback((ids: readonly string[]) => {
-    const missing = ids.filter((id) => !asked.current.has(id));
-    for (let from = 0; from < missing.length; from += mostAtOnce) {
-      const some = missing.slice(from, from + mostAtOnce);
-      for (const id of some) asked.current.add(id);
-      fetchPictures(some).then(
-        (found) => setPictures((now) => ({ ...now, ...found })),
-        () => some.forEach((id) => asked.current.delete(id)),
-      );
-    }
-  }, []);
+  const [pictures, setPictures] = useState(readStart);
+  const [asked] = useState(() => new Set(Object.keys(pictures)));
+  const want = useCallback(
+    (ids: readonly string[]) => {
+      const missing = ids.filter((id) => !asked.has(id));
+      for (let from = 0; from < missing.length; from += mostAtOnce) {
+        const some = missing.slice(from, from + mostAtOnce);
+        for (const id of some) asked.add(id);
+        fetchPictures(some).then(
+          (found) => setPictures((now) => ({ ...now, ...found })),
+          () => some.forEach((id) => asked.delete(id)),
+        );
+      }
+    },
+    [asked],
+  );
   return [pictures, want];
 }
 

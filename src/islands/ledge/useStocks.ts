@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Stock } from '../../core/plan/libraryItem';
-import { fetchItems } from '../wire/fetchItems';
+import { fetchStash } from '../wire/fetchStash';
 
 /**
  * The stocks a card can be made of, fetched when they are first wanted; undefined until they come.
@@ -17,8 +17,8 @@ export function useStocks(
   });
   useEffect(() => {
     if (!isWanted) return;
-    fetchItems(['stock']).then(
-      (items) => setStocks(items.filter((item) => item.kind === 'stock')),
+    fetchStash(['stock']).then(
+      ({ items }) => setStocks(items.filter((item) => item.kind === 'stock')),
       (error: unknown) => latestFailed.current(error instanceof Error ? error.message : ''),
     );
   }, [isWanted]);

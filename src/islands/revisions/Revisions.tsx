@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
+import { itemRefs } from '../../core/kinds/usedLibrary';
 import { editBetween } from '../../core/plan/editBetween';
 import { useKeys } from '../parts/useKeys';
 import { getJson } from '../wire/postJson';
@@ -14,7 +15,9 @@ type Loaded = ReplyOf<'revisions'>;
 
 /** Every save of the card with what it changed; two versions side by side; an old one taken back. */
 export function Revisions() {
-  const { cardId, plan, card, revision, library, releases, unit, flush, commit } = useCardSession();
+  const session = useCardSession();
+  const { cardId, plan, card, revision, library, releases, unit, flush, commit, needItems } =
+    session;
   const [loaded, setLoaded] = useState<Loaded>();
   const [failure, setFailure] = useState('');
   const [chosen, setChosen] = useState<number>();
@@ -40,6 +43,10 @@ export function Revisions() {
   const walked = useMemo(
     () => (loaded ? walkRevisions(loaded.start, loaded.revisions, library) : []),
     [loaded, library],
+  );
+  useEffect(
+    () => needItems(walked.flatMap(({ version }) => itemRefs(version.plan))),
+    [needItems, walked],
   );
   const newestFirst = walked.toReversed();
   const current =

@@ -8,6 +8,7 @@ import type { LibraryRef } from '../../core/plan/libraryItem';
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import type { Holding } from '../../core/stash/holding';
 import type { SupportId } from '../../core/resolve/origins';
 import type { NoticeContent } from './notice';
 import type { CutBatchState } from './useCutBatch';
@@ -24,7 +25,16 @@ export interface CardSession {
   /** The plan with the figure being typed in it, as long as the card stays possible. */
   readonly plan: Plan;
   readonly card: ResolvedCard;
+  /** What the card uses, and what else is known of the stash by now. */
   readonly library: Library;
+  /** What there is of the items in `library`. */
+  readonly holdings: readonly Holding[];
+  /** False while the rest of the stash is on its way. */
+  readonly isStashWhole: boolean;
+  /** Brings that rest now, as somebody looks for something in it. */
+  readonly bringStash: () => void;
+  /** Fetches what of these is not in `library` yet. */
+  readonly needItems: (refs: readonly LibraryRef[]) => void;
   readonly releases: readonly Release[];
   /** The unit this person leads with. */
   readonly unit: Unit;
@@ -54,7 +64,7 @@ export interface CardSession {
   /** Selects a piece and shows its face; a new one is not in the plan yet, so its face is given. */
   readonly select: (id: SupportId, face?: FaceId) => void;
 
-  /** The accepted cut plan, the work done on it, and what the stash holds. */
+  /** The accepted cut plan and the work done on it. */
   readonly batch: CutBatchState;
   readonly cutting: Cutting;
 }

@@ -6,7 +6,6 @@ import { postJson } from '../wire/postJson';
 
 export interface CutBatchState {
   readonly batch: CutBatch | null;
-  readonly holdings: readonly Holding[];
   /** What could not be kept, and what to do; undefined while all is kept. */
   readonly failure: string | undefined;
   readonly isKeeping: boolean;
@@ -19,10 +18,10 @@ export interface CutBatchState {
 /** The accepted cut plan of a card, kept on the server one change after the other. */
 export function useCutBatch(
   cardId: string,
-  start: { readonly batch: CutBatch | null; readonly holdings: readonly Holding[] },
+  start: CutBatch | null,
+  changeHoldings: (changed: readonly Holding[]) => void,
 ): CutBatchState {
-  const [batch, setBatch] = useState(start.batch);
-  const [holdings, setHoldings] = useState(start.holdings);
+  const [batch, setBatch] = useState(start);
   const [failure, setFailure] = useState<string>();
   const [waiting, setWaiting] = useState(0);
   const queue = useRef<Promise<unknown>>(Promise.resolve());
@@ -56,13 +55,10 @@ export function useCutBatch(
         const { batch: after, holdings: changed } = reply.body;
         // Marks made meanwhile stand; only what was taken is news.
         setBatch((now) => (now ? { ...now, taken: after.taken } : after));
-        setHoldings((now) => [
-          ...now.filter(({ itemId }) => !changed.some((each) => each.itemId === itemId)),
-          ...changed,
-        ]);
+        changeHoldings(changed);
         return undefined;
       }),
-    [cardId, inTurn],
+    [cardId, inTurn, changeHoldings],
   );
-  return { batch, holdings, failure, isKeeping: waiting > 0, keep, take };
+  return { batch, failure, isKeeping: waiting > 0, keep, take };
 }

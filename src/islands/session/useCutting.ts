@@ -15,6 +15,7 @@ interface Input {
   readonly plan: Plan;
   readonly card: ResolvedCard;
   readonly state: CutBatchState;
+  readonly holdings: readonly Holding[];
   /** Whether its sheets are looked at now; elsewhere they are planned once the hand rests. */
   readonly isLooked: boolean;
 }
@@ -51,8 +52,14 @@ const restMilliseconds = 400;
 const settlingMilliseconds = 1500;
 
 /** Plans the batch of a card in a worker whenever what it is made from has changed. */
-export function useCutting({ plan: planNow, card: cardNow, state, isLooked }: Input): Cutting {
-  const { batch, holdings } = state;
+export function useCutting({
+  plan: planNow,
+  card: cardNow,
+  state,
+  holdings,
+  isLooked,
+}: Input): Cutting {
+  const { batch } = state;
   const now = useMemo(() => ({ plan: planNow, card: cardNow }), [planNow, cardNow]);
   const rested = useRested(now, restMilliseconds);
   const basis = isLooked ? now : rested;

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { Results, RuleInput } from '../../core/findings/finding';
+import { itemRefs } from '../../core/kinds/usedLibrary';
 import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
 import type { Edit } from '../../core/plan/edit';
@@ -15,6 +16,7 @@ import { useCutBatch } from './useCutBatch';
 import { useCutting } from './useCutting';
 import { useFindings } from './useFindings';
 import { useSelection } from './useSelection';
+import { useStash } from './useStash';
 
 /** What a workbench starts from, and what of it is open. */
 export interface SessionStart extends WorkbenchStart {
@@ -43,7 +45,8 @@ export function useSession(
   isView: (name: string) => boolean,
 ): { readonly session: CardSession; readonly controls: SessionControls } {
   const { cardId, plan: startPlan, revision: startRevision, build } = start;
-  const [library, setLibrary] = useState(start.library);
+  const stash = useStash(start);
+  const { library, holdings } = stash;
   const [releases, setReleases] = useState(start.releases);
   const [unit, setUnit] = useState(start.unit);
   const [asked, ask] = useState<Asked>();
@@ -56,16 +59,18 @@ export function useSession(
     build,
   });
   const { plan, card, settled, saving, isUnchecked } = state;
+  const { need } = stash;
+  useEffect(() => need(itemRefs(settled.plan)), [need, settled.plan]);
   useEffect(() => {
     if (isUnchecked) tell(unchecked);
   }, [isUnchecked]);
   const selection = useSelection(cardId, plan, start, isView);
   const { view } = selection;
-  const batch = useCutBatch(cardId, start);
+  const batch = useCutBatch(cardId, start.batch, stash.changeHoldings);
   const isLooked = stations.find(({ id }) => id === view)?.showsResults ?? false;
-  const cutting = useCutting({ plan, card, state: batch, isLooked });
+  const cutting = useCutting({ plan, card, state: batch, holdings, isLooked });
 
-  const { batch: accepted, holdings } = batch;
+  const { batch: accepted } = batch;
   const { shown, one } = cutting;
   const input = useMemo((): RuleInput => {
     let results: Results | undefined;
@@ -73,7 +78,8 @@ export function useSession(
       resultsOf({
         ...settled,
         library,
-        batch: { batch: accepted, holdings },
+        holdings,
+        batch: { batch: accepted },
         cutting: { shown, one },
       });
     return {
@@ -98,6 +104,10 @@ export function useSession(
     plan,
     card,
     library,
+    holdings,
+    isStashWhole: stash.isWhole,
+    bringStash: stash.bringRest,
+    needItems: stash.need,
     releases,
     unit,
     findings,
@@ -124,7 +134,7 @@ export function useSession(
       rememberUnit(next);
     },
     addRelease: (release) => setReleases((before) => [...before, release]),
-    addItem: (item) => setLibrary((before) => [...before, item]),
+    addItem: stash.addItem,
   };
   return { session, controls };
 }

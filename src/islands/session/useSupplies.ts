@@ -3,6 +3,7 @@ import type { Results } from '../../core/findings/finding';
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import type { Holding } from '../../core/stash/holding';
 import type { Taking } from '../../core/stash/taking';
 import { holdingsBefore } from '../../core/stash/takeFrom';
 import { supplyList, type SupplyList } from '../../core/supplies/supplyList';
@@ -16,7 +17,8 @@ interface Input {
   readonly plan: Plan;
   readonly card: ResolvedCard;
   readonly library: Library;
-  readonly batch: Pick<CutBatchState, 'batch' | 'holdings'>;
+  readonly holdings: readonly Holding[];
+  readonly batch: Pick<CutBatchState, 'batch'>;
   readonly cutting: Pick<Cutting, 'shown' | 'one'>;
 }
 
@@ -27,21 +29,21 @@ export function resultsOf(input: Input): Results {
 
 /** What the open card takes, counted with what is out of the stash for this very batch. */
 export function useSupplies(): SupplyList {
-  const { plan, card, library, batch: state, cutting } = useCardSession();
-  const { batch, holdings } = state;
+  const { plan, card, library, holdings, batch: state, cutting } = useCardSession();
+  const { batch } = state;
   const { shown, one } = cutting;
   return useMemo(
-    () => suppliesOf({ plan, card, library, batch: { batch, holdings }, cutting: { shown, one } }),
+    () => suppliesOf({ plan, card, library, holdings, batch: { batch }, cutting: { shown, one } }),
     [plan, card, library, batch, holdings, shown, one],
   );
 }
 
-function suppliesOf({ plan, card, library, batch, cutting }: Input): SupplyList {
+function suppliesOf({ plan, card, library, holdings, batch, cutting }: Input): SupplyList {
   return supplyList({
     plan,
     card,
     library,
-    holdings: holdingsBefore(batch.holdings, batch.batch?.taken ?? noTakings),
+    holdings: holdingsBefore(holdings, batch.batch?.taken ?? noTakings),
     cuts: cutting.shown,
     cutsForOne: cutting.one,
   });

@@ -1,12 +1,43 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
+import { libraryIdSchema } from '../../core/plan/ids';
+import { itemKinds } from '../../core/plan/items/kinds';
 import { mostStashChanges, stashChangeSchema } from '../../core/stash/stashChange';
-import { respondJson, endpoint, megabyte, readJson } from '../../server/respond';
 import { database } from '../../server/database';
-import { changeStash } from '../../server/repositories/stash';
+import { loadStashPart } from '../../server/loadStashPart';
+import { readLibrary } from '../../server/repositories/library';
+import { changeStash, readHoldings } from '../../server/repositories/stash';
+import { respondJson, endpoint, megabyte, readJson, RefusalError } from '../../server/respond';
+import { respondCompressed } from '../../server/respondCompressed';
 
 const bodySchema = z.strictObject({
   changes: z.array(stashChangeSchema).min(1).max(mostStashChanges),
+});
+const kindsSchema = z.array(z.enum(itemKinds)).min(1).max(itemKinds.length);
+const idsSchema = z.array(libraryIdSchema).min(1).max(1000);
+
+/**
+ * The newest version of each item of some kinds, and what there is of them: `?kinds=stock,adhesive`. Or every version of
+ * some items: `?items=moss,chalk`.
+ */
+export const GET: APIRoute = endpoint(async ({ request, url }) => {
+  const ids = idsSchema.safeParse(url.searchParams.get('items')?.split(','));
+  if (ids.success) {
+    const db = await database();
+    const [items, holdings] = await Promise.all([
+      readLibrary(db, ids.data),
+      readHoldings(db, ids.data),
+    ]);
+    return respondJson({ items, holdings });
+  }
+  const kinds = kindsSchema.safeParse(url.searchParams.get('kinds')?.split(','));
+  if (!kinds.success)
+    throw new RefusalError(400, {
+      message: 'These are no kinds of items.',
+      hint: `Give kinds with commas between them, of ${itemKinds.join(', ')}; or ids, as in ?items=moss,chalk.`,
+    });
+  const { version, write } = await loadStashPart(await database(), kinds.data);
+  return respondCompressed(request, `stash ${kinds.data.toSorted().join(' ')}`, version, write);
 });
 
 /** Makes changes of the stash, all or none, and answers what was written. */

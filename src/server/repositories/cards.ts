@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNotNull, sql, type SQL } from 'drizzle-orm';
 import { z } from 'zod';
 import type { CardId, DesignerId } from '../../core/plan/ids';
 import { libraryItemSchema } from '../../core/plan/libraryItem';
@@ -52,26 +52,12 @@ export async function listCardHeads(
     .orderBy(desc(changedAt), id);
 }
 
-/** What one chooses a card by. */
-export interface CardTitle {
-  readonly id: CardId;
-  readonly title: string;
-  readonly releaseId: string | null;
-  readonly copies: number;
-}
-
-/** The cards that are not in the bin, by title, read from their plans without the rest of them. */
-export async function listCardTitles(db: Database): Promise<readonly CardTitle[]> {
-  return db
-    .select({
-      id: cards.id,
-      title: sql<string>`${cards.plan}->'about'->>'title'`,
-      releaseId: sql<string | null>`${cards.plan}->'about'->>'releaseId'`,
-      copies: sql<number>`(${cards.plan}->'making'->>'copies')::int`,
-    })
-    .from(cards)
-    .where(isNull(cards.binnedAt))
-    .orderBy(sql`${cards.plan}->'about'->>'title'`, cards.id);
+/** What every card is called, who makes it and for what, as it is kept and not read yet. */
+export async function readAbouts(db: Database): Promise<ReadonlyMap<CardId, unknown>> {
+  const rows = await db
+    .select({ id: cards.id, about: sql<unknown>`${cards.plan}->'about'` })
+    .from(cards);
+  return new Map(rows.map(({ id, about }) => [id, about]));
 }
 
 /** A card as it is kept, not read yet. */

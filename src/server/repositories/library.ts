@@ -1,5 +1,5 @@
 import { asc, desc, inArray, max, sql } from 'drizzle-orm';
-import { libraryItemSchema, type LibraryItem } from '../../core/plan/libraryItem';
+import { libraryItemSchema, type ItemKind, type LibraryItem } from '../../core/plan/libraryItem';
 import { findItem, type Library } from '../../core/plan/library';
 import type { Database, Transaction } from '../storeTypes';
 import { libraryItems } from '../schema';
@@ -82,7 +82,7 @@ export async function countItems(db: Database): Promise<number> {
 /** The newest version of each item of these kinds, by id, as JSON that is not looked through. */
 export async function newestTexts(
   db: Database,
-  kinds: readonly LibraryItem['kind'][],
+  kinds: readonly ItemKind[],
 ): Promise<readonly string[]> {
   const { id, version, data } = libraryItems;
   const rows = await db

@@ -6,14 +6,7 @@ import type { Edit } from '../../core/plan/edit';
 import type { CardId, DesignerId, LibraryId, PieceId } from '../../core/plan/ids';
 import type { Database } from '../storeTypes';
 import { revisions } from '../schema';
-import {
-  createCard,
-  findCard,
-  deleteBinnedCards,
-  listCardHeads,
-  listCardTitles,
-  setCardBinned,
-} from './cards';
+import { createCard, findCard, deleteBinnedCards, listCardHeads, setCardBinned } from './cards';
 import { listRevisions } from './revisions';
 import { planAtRevision, cardSince, saveEdits, type SaveOutcome } from './saveEdits';
 import { papersOf } from '../../core/plan/pieces';
@@ -231,21 +224,5 @@ describe('the list of revisions', () => {
       [2, someTime.toISOString()],
     ]);
     expect(await listRevisions(db, id, { before: 1, most: 5 })).toBeUndefined();
-  });
-});
-
-describe('the titles one chooses cards by', () => {
-  it('are read from the plans as they are now, those in the bin left out', async () => {
-    const [kept, binned] = [await newCard(), await newCard()];
-    await save(kept, 1, [rename('A title to be found')]);
-    await setCardBinned(db, binned, someTime);
-    const titles = await listCardTitles(db);
-    expect(titles.find(({ id }) => id === kept)).toEqual({
-      id: kept,
-      title: 'A title to be found',
-      releaseId: null,
-      copies: 1,
-    });
-    expect(titles.some(({ id }) => id === binned)).toBe(false);
   });
 });

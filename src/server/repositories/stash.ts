@@ -1,6 +1,6 @@
 import { eq, inArray, sql } from 'drizzle-orm';
 import type { LibraryId } from '../../core/plan/ids';
-import { libraryItemSchema, type LibraryItem } from '../../core/plan/libraryItem';
+import { libraryItemSchema, type ItemKind, type LibraryItem } from '../../core/plan/libraryItem';
 import { holdingSchema, type Holding } from '../../core/stash/holding';
 import { emptyHolding } from '../../core/stash/holdings';
 import type { StashChange } from '../../core/stash/stashChange';
@@ -12,10 +12,37 @@ import { chunksOf } from '../chunksOf';
 /** A statement takes only so many rows. */
 const rowsAtOnce = 500;
 
-/** Every holding there is. */
-export async function readHoldings(db: Database | Transaction): Promise<readonly Holding[]> {
-  const rows = await db.select().from(holdings).orderBy(holdings.itemId);
+/**
+ * The holdings there are.
+ * @param ids only of these items; left out, of all
+ */
+export async function readHoldings(
+  db: Database | Transaction,
+  ids?: readonly string[],
+): Promise<readonly Holding[]> {
+  const rows = await db
+    .select()
+    .from(holdings)
+    .where(ids && inArray(holdings.itemId, [...ids]))
+    .orderBy(holdings.itemId);
   return rows.map(({ data }) => holdingSchema.parse(data));
+}
+
+/** The holdings of items of these kinds, as JSON that is not looked through. */
+export async function holdingTexts(
+  db: Database,
+  kinds: readonly ItemKind[],
+): Promise<readonly string[]> {
+  const ofKinds = db
+    .select({ id: libraryItems.id })
+    .from(libraryItems)
+    .where(inArray(sql`${libraryItems.data}->>'kind'`, [...kinds]));
+  const rows = await db
+    .select({ text: sql<string>`${holdings.data}::text` })
+    .from(holdings)
+    .where(inArray(holdings.itemId, ofKinds))
+    .orderBy(holdings.itemId);
+  return rows.map(({ text }) => text);
 }
 
 /** The holding of an item; an empty one where nothing is known of it. */

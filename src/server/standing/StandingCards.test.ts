@@ -14,7 +14,7 @@ import { StandingCards } from './StandingCards';
 
 let store: Store;
 let cards: StandingCards;
-/** How many cards were computed since it was last looked at. */
+/** Cards that were computed since it was last looked at, by whoever listens to the database. */
 let computed: KeptCard[] = [];
 
 const stand = async (kept: readonly KeptCard[], items: readonly LibraryItem[]) => {
@@ -29,14 +29,18 @@ const stand = async (kept: readonly KeptCard[], items: readonly LibraryItem[]) =
   return stood;
 };
 const countComputed = () => {
-  const count = computed.length;
+  const count = new Set(computed.map(({ id }) => id)).size;
   computed = [];
   return count;
 };
 const make = async (title: string) => {
   const id = freshId() as CardId;
+  await makeIn(store, id, title);
+  return id;
+};
+const makeIn = async ({ db }: Store, id: CardId, title: string) => {
   const plan = fiveLayers();
-  await createCard(store.db, {
+  await createCard(db, {
     id,
     plan: { ...plan, about: { ...plan.about, title } },
     embedded: [],
@@ -44,7 +48,6 @@ const make = async (title: string) => {
     author: null,
     at: someTime,
   });
-  return id;
 };
 const rename = (id: CardId, title: string, baseRevision: number) =>
   saveEdits(store.db, {
@@ -128,6 +131,30 @@ describe('cards as they stand on the Ledge', () => {
     await other.sync();
     expect(await titles(other)).toEqual(await titles());
     expect(countComputed()).toBe(0);
+  });
+
+  it('stand as blanks with their titles where there are very many, until there is time', async () => {
+    const crowd = await emptyStore();
+    try {
+      await addToLibrary(crowd.db, library);
+      const ids = Array.from({ length: 201 }, () => freshId() as CardId);
+      for (const id of ids) await makeIn(crowd, id, `Card ${id}`);
+      const many = await StandingCards.load(crowd.db, stand);
+      const atOnce = await many.list();
+      expect(atOnce[0]?.card).toMatchObject({ title: `Card ${atOnce[0]?.head.id}`, stops: 0 });
+      expect(atOnce.filter(({ card }) => card.failure !== null).length).toBeGreaterThan(100);
+      await expect
+        .poll(async () => (await many.list()).every(({ card }) => card.failure === null), {
+          timeout: 20_000,
+        })
+        .toBe(true);
+      // Each once, and kept.
+      expect(countComputed()).toBe(201);
+      await StandingCards.load(crowd.db, stand);
+      expect(countComputed()).toBe(0);
+    } finally {
+      await crowd.close();
+    }
   });
 
   it('go when their card is removed for good', async () => {

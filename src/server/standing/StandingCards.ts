@@ -1,12 +1,13 @@
 import type { CardText, StandingCard } from '../../core/compute/standingCard';
 import type { CardId } from '../../core/plan/ids';
-import { listCardHeads, readKeptCards, type CardHead } from '../repositories/cards';
+import { listCardHeads, readAbouts, readKeptCards, type CardHead } from '../repositories/cards';
 import { newestVersions, readLibrary } from '../repositories/library';
 import { readStandings, writeStandings, type KeptStanding } from '../repositories/standingCards';
 import { chunksOf } from '../chunksOf';
 import { onStoreChange } from '../storeChanges';
 import type { Database } from '../storeTypes';
 import { itemIdsIn, standingKey } from './standingKey';
+import { standBlank } from '../threads/tasks/standCards';
 import type { standEach } from './standEach';
 
 /** A card on the Ledge, in memory. */
@@ -20,11 +21,13 @@ export interface Standing {
   readonly json: string;
 }
 
-export type StandingProgress = (done: number, of: number) => void;
-
 const epoch = Date.now().toString(36);
+/** So many cards nobody has computed yet are waited for; a second's work. */
+const mostAwaited = 200;
 /** So many are computed and kept at a time. */
 const atOnce = 40;
+/** Of what nobody waits for, fewer, since what is saved meanwhile waits for them. */
+const atOnceLater = 10;
 
 /**
  * All cards as they stand on the Ledge, in memory and in a table beside the cards. What a save makes old is computed anew
@@ -38,8 +41,10 @@ export class StandingCards {
   readonly #newest = new Map<string, number>();
   #sorted: readonly Standing[] | undefined;
   #changes = 0;
-  /** Ends when all that was begun or asked for is done. */
+  /** Ends when all that was begun is done. */
   #working: Promise<void> = Promise.resolve();
+  /** Ends when all is in that somebody may ask for; what is done when there is time is left out. */
+  #awaited: Promise<void> = Promise.resolve();
   /** Saved cards that the work after this one will bring in. */
   #next: Set<CardId> | undefined;
   /** Saved cards that could not be brought in, since the database was away; they are tried again when somebody asks. */
@@ -52,20 +57,13 @@ export class StandingCards {
     this.#stand = stand;
   }
 
-  /**
-   * Reads what was computed before, and computes what was not.
-   * @param onProgress is told how many of how many are done, where some have to be computed
-   */
-  static async load(
-    db: Database,
-    stand: typeof standEach,
-    onProgress?: StandingProgress,
-  ): Promise<StandingCards> {
+  /** Reads what was computed before, and computes what was not; of very many, when there is time. */
+  static async load(db: Database, stand: typeof standEach): Promise<StandingCards> {
     const cards = new StandingCards(db, stand);
     onStoreChange(db, ({ of, ids }) =>
       of === 'cards' ? cards.#bringSoon(ids) : cards.#takeNewItems(ids),
     );
-    await cards.sync(onProgress);
+    await cards.sync();
     return cards;
   }
 
@@ -77,12 +75,12 @@ export class StandingCards {
   /** All cards, those in the bin too, the last changed first; what was saved before is in. */
   async list(): Promise<readonly Standing[]> {
     if (this.#missed.size > 0) this.#bringSoon([...this.#missed]);
-    await this.#working;
+    await this.#awaited;
     return (this.#sorted ??= [...this.#all.values()].sort(byChange));
   }
 
   /** Takes in what the database holds by now, whoever wrote it. */
-  sync(onProgress?: StandingProgress): Promise<void> {
+  sync(): Promise<void> {
     return this.#then(async () => {
       const [heads, newest] = await Promise.all([
         listCardHeads(this.#db),
@@ -94,10 +92,8 @@ export class StandingCards {
       const isNews = (head: CardHead) => !isSame(head, this.#all.get(head.id)?.head);
       await this.#takeKept(heads.filter(isNews));
       const missing = heads.filter(isNews);
-      for (const [at, some] of chunksOf(missing, atOnce).entries()) {
-        onProgress?.(at * atOnce, missing.length);
-        await this.#compute(some);
-      }
+      if (missing.length > mostAwaited) await this.#takeBlanks(missing);
+      else for (const some of chunksOf(missing, atOnce)) await this.#compute(some);
       this.#postpone([...this.#all.values()]);
     });
   }
@@ -151,13 +147,15 @@ export class StandingCards {
   }
 
   #goOn(): void {
+    const awaited = this.#awaited;
     this.#thenQuietly(async () => {
-      const some = [...this.#later].slice(0, atOnce);
+      const some = [...this.#later].slice(0, atOnceLater);
       for (const id of some) this.#later.delete(id);
       const old = some.flatMap((id) => this.#all.get(id) ?? []);
       await this.#compute(old.filter((each) => !this.#isFresh(each)).map(({ head }) => head));
       if (this.#later.size > 0) setImmediate(() => this.#goOn());
     });
+    this.#awaited = awaited;
   }
 
   /** Takes over what the table holds of cards, where it is of the revision they have now. */
@@ -169,6 +167,16 @@ export class StandingCards {
       const head = byId.get(kept.cardId);
       const standing = head && read(head, kept);
       if (standing?.card.revision === head?.revision && standing) this.#put(standing);
+    }
+  }
+
+  /** Lets cards stand as plain blanks until there is time to compute them, as after a restore. */
+  async #takeBlanks(heads: readonly CardHead[]): Promise<void> {
+    const abouts = await readAbouts(this.#db);
+    for (const head of heads) {
+      const kept = { ...head, plan: { about: abouts.get(head.id) }, embedded: [] };
+      const blank = { ...standBlank(kept, 'its turn has not come yet'), key: '', items: [] };
+      this.#put(read(head, { ...blank, cardId: head.id }));
     }
   }
 
@@ -227,6 +235,7 @@ export class StandingCards {
   #then(work: () => Promise<void>): Promise<void> {
     const done = this.#working.then(work);
     this.#working = done.catch(() => undefined);
+    this.#awaited = this.#working;
     return done;
   }
 }

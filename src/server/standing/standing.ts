@@ -13,7 +13,7 @@ export async function standing(): Promise<StandingCards> {
   const own = await store();
   const known = loaded.get(own);
   if (!known) {
-    const loading = StandingCards.load(own.db, standEach, tellProgress);
+    const loading = StandingCards.load(own.db, standEach);
     loaded.set(own, loading);
     loading.catch(() => loaded.delete(own));
     return loading;
@@ -21,12 +21,4 @@ export async function standing(): Promise<StandingCards> {
   const cards = await known;
   if (own.isShared) await cards.sync();
   return cards;
-}
-
-/** Said every so often where many cards are computed before the first page. */
-const tellEvery = 400;
-
-function tellProgress(done: number, of: number): void {
-  if (of > tellEvery && done % tellEvery === 0)
-    console.log(`Drawing the cards for the Ledge: ${done} of ${of}.`);
 }

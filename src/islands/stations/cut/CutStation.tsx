@@ -160,10 +160,10 @@ export function CutStation() {
 
 /** The accepted plan: when, how far the work is, and what of it was taken out of the stash. */
 function AcceptedPlan({ batch }: { readonly batch: CutBatch }) {
-  const { batch: state } = useCardSession();
+  const { batch: state, holdings } = useCardSession();
   const supplies = useSupplies();
   const { done, all } = workDone(batch);
-  const takings = () => batchTakings(supplies, batch.plan, state.holdings, batch.hash.slice(0, 12));
+  const takings = () => batchTakings(supplies, batch.plan, holdings, batch.hash.slice(0, 12));
   return (
     <div className="flex flex-col gap-2">
       <p>

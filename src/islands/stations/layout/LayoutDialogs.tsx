@@ -1,3 +1,4 @@
+import { useEffect } from 'react';
 import { LabelDialog } from './LabelDialog';
 import { ScatterDialog } from './ScatterDialog';
 import { Shelf } from './Shelf';
@@ -18,7 +19,10 @@ interface Props {
 
 /** The shelf and the questions of the Layout station; what is chosen is laid on the table. */
 export function LayoutDialogs({ open, onClose: close }: Props) {
-  const { library, unit } = useCardSession();
+  const { library, isStashWhole, bringStash, unit } = useCardSession();
+  useEffect(() => {
+    if (open) bringStash();
+  }, [open, bringStash]);
   const name = useLayout().chosen.first?.name;
   const { addImage, addStencil, addDieCut } = useAdding();
   const { middleName, arrange, scatter } = useArranging();
@@ -61,6 +65,7 @@ export function LayoutDialogs({ open, onClose: close }: Props) {
       {(open === 'stamps' || open === 'dies' || open === 'stencils') && (
         <Shelf
           library={library}
+          isWhole={isStashWhole}
           sort={open}
           unit={unit}
           onClose={close}

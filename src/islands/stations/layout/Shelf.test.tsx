@@ -17,6 +17,7 @@ describe('the shelf', () => {
     render(
       <Shelf
         library={library}
+        isWhole
         sort={sort}
         unit="in"
         onTakeStamp={onTakeStamp}
@@ -55,6 +56,7 @@ describe('the shelf of stencils', () => {
     render(
       <Shelf
         library={library}
+        isWhole
         sort="stencils"
         unit="in"
         onTakeStamp={vi.fn()}

@@ -9,6 +9,8 @@ const titles = { stamps: 'Stamps', dies: 'Dies', stencils: 'Stencils' } as const
 
 interface Props {
   readonly library: Library;
+  /** False while more of the stash is on its way. */
+  readonly isWhole: boolean;
   readonly sort: keyof typeof titles;
   readonly unit: Unit;
   readonly onTakeStamp: (stamp: Stamp) => void;
@@ -22,7 +24,7 @@ const pixelsPerInch = 34;
 
 /** The stamps, dies or stencils of the stash as they are, at one scale, to choose from. */
 export function Shelf(props: Props) {
-  const { library, sort, unit, onTakeStamp, onTakeStencil, onTakeDie, onClose } = props;
+  const { library, isWhole, sort, unit, onTakeStamp, onTakeStencil, onTakeDie, onClose } = props;
   const dialog = useRef<HTMLDialogElement>(null);
   const [search, setSearch] = useState('');
   useEffect(() => {
@@ -58,6 +60,7 @@ export function Shelf(props: Props) {
         />
         <span role="status" className="text-muted">
           {count === 1 ? '1 is there' : `${count} are there`}, drawn at one scale
+          {isWhole ? '' : '; more of the stash is on its way'}
         </span>
         <button type="button" className="button ml-auto" onClick={onClose}>
           Close

@@ -19,8 +19,20 @@ import { UsesEditor } from './UsesEditor';
 
 /** The project sheet as it prints on letter and A4, with its downloads. */
 export function SheetStation() {
-  const { cardId, plan, card, library, releases, unit, revision, isSaved, batch, commit, flush } =
-    useCardSession();
+  const {
+    cardId,
+    plan,
+    card,
+    library,
+    holdings,
+    releases,
+    unit,
+    revision,
+    isSaved,
+    batch,
+    commit,
+    flush,
+  } = useCardSession();
   const supplies = useSupplies();
   const release = releases.find(({ id }) => id === plan.about.releaseId);
   /** Whether what the batch uses is out of the stash already. */
@@ -57,7 +69,7 @@ export function SheetStation() {
                 Counted with what is out of the stash for this batch.
               </p>
             )}
-            <SupplyTable list={supplies} library={library} holdings={batch.holdings} hasOne />
+            <SupplyTable list={supplies} library={library} holdings={holdings} hasOne />
             <UsesEditor />
           </div>
         ) : (

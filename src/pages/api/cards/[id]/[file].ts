@@ -31,7 +31,10 @@ export const GET: APIRoute = endpoint(async (context) => {
   const page =
     jigPages.find((each) => each === url.searchParams.get('page')) ??
     (unit === 'in' ? 'letter' : 'a4');
-  const [file, library] = await Promise.all([exportCard(db, card), libraryOf(db, card)]);
+  const [file, library] = await Promise.all([
+    exportCard(db, card),
+    libraryOf(db, card, exporter.needsStash),
+  ]);
   const task: ExportTask = {
     name: exporter.file,
     input: { file, library, unit, face, page },
