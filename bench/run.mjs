@@ -10,8 +10,9 @@ import { build } from 'esbuild';
 import highs from 'highs';
 import { ensureBuild } from '../scripts/prepare.mjs';
 import { benchScreens } from './screens.mjs';
+import { benchTeam } from './team.mjs';
 
-const parts = ['core', 'cutting', 'screens'];
+const parts = ['core', 'cutting', 'screens', 'team'];
 const [part] = process.argv.slice(2);
 if (part === undefined) {
   const own = fileURLToPath(import.meta.url);
@@ -19,6 +20,9 @@ if (part === undefined) {
 } else if (part === 'screens') {
   ensureBuild();
   await benchScreens();
+} else if (part === 'team') {
+  ensureBuild();
+  await benchTeam();
 } else {
   await benchInNode(part);
 }

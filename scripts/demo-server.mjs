@@ -2,6 +2,13 @@
 import { spawn } from 'node:child_process';
 import { chromium } from '@playwright/test';
 
+/** Debian's Chromium, out of sight. */
+export const openBrowser = () =>
+  chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--headless', '--no-sandbox', '--disable-gpu'],
+  });
+
 /**
  * Starts a fresh demo and a browser, does the work, and stops both.
  * @param {{ folder: string, port: number }} settings
@@ -21,10 +28,7 @@ export async function withDemo({ folder, port }, work) {
   await new Promise((resolve) =>
     server.stdout.on('data', (said) => String(said).includes('is ready') && resolve(undefined)),
   );
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--headless', '--no-sandbox', '--disable-gpu'],
-  });
+  const browser = await openBrowser();
   try {
     await work(browser, `http://127.0.0.1:${port}`);
   } finally {
