@@ -10,7 +10,7 @@ export default defineConfig({
         // Searches take seconds where the machine is shared; no test is about time.
         test: {
           name: 'core',
-          include: ['src/core/**/*.test.ts'],
+          include: ['src/core/**/*.test.ts', 'scripts/**/*.test.ts'],
           environment: 'node',
           testTimeout: 60_000,
         },
@@ -44,7 +44,10 @@ export default defineConfig({
         test: {
           name: 'server on PostgreSQL',
           include: hasPostgres
-            ? ['src/server/repositories/*.test.ts', 'src/server/{backup,importCard}.test.ts']
+            ? [
+                'src/server/{repositories,backup,standing}/*.test.ts',
+                'src/server/importCard.test.ts',
+              ]
             : ['test/postgres/absent.test.ts'],
           globalSetup: hasPostgres ? ['test/support/postgresSetup.ts'] : [],
           environment: 'node',

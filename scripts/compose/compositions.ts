@@ -17,7 +17,7 @@ import {
 /** What lies on each card of the demo. */
 export const compositions: Readonly<Record<string, Compose>> = {
   'bean-poles': () => [
-    image('wigwam', 'top-panel', 'bean-wigwam', at('c', 't 3/8')),
+    image('wigwam', 'top-panel', 'bean-wigwam', at('r 25/32', 't 21/32')),
     image('greeting', 'top-panel', 'grown-with-love', at('c', 'b 3/8')),
     gem('gem-1', 'top-panel', at('l 7/16', 'b 1 1/4'), '#c4463a'),
     gem('gem-2', 'top-panel', at('r 7/16', 'b 1 7/16'), '#c4463a', '3/32'),
@@ -25,8 +25,8 @@ export const compositions: Readonly<Record<string, Compose>> = {
   ],
   'rain-day': () => [
     panel('sky', 'top-panel', 'Sky', { by: 'reveal', all: typed('1/4') }, 'sluice-216'),
-    image('cloud-1', 'sky', 'cloud', at('l 5/8', 't 3/8'), { colours: ['#eef2f3'] }),
-    image('cloud-2', 'sky', 'cloud', at('r 3/4', 't 1/2'), { colours: ['#b9c9d2'] }),
+    image('cloud-1', 'sky', 'cloud', at('l 21/32', 't 7/16'), { colours: ['#eef2f3'] }),
+    image('cloud-2', 'sky', 'cloud', at('r 25/32', 't 9/16'), { colours: ['#b9c9d2'] }),
     dieCut('far-hill', 'sky', 'Far hill', 'dunes', 'lovage-216', at('c', 'b 1/2'), {
       attach: 'tape',
       isMirrored: true,
@@ -36,14 +36,14 @@ export const compositions: Readonly<Record<string, Compose>> = {
       attach: 'tape',
       overhang: 'with-support',
     }),
-    dieCut('shed-cut', 'sky', 'Shed', 'shed-die', 'chalk-216', at('r 11/16', 'b 7/16'), {
+    dieCut('shed-cut', 'sky', 'Shed', 'shed-die', 'chalk-216', at('r 23/32', 'b 15/32'), {
       attach: 'thin-foam',
     }),
-    image('shed', 'shed-cut', 'shed', centred),
+    image('shed', 'shed-cut', 'shed', at('c', 'b 1/16')),
     dieCut('wren-cut', 'sky', 'Wren', 'wren-die', 'chalk-216', at('l 3/4', 'b 7/16'), {
       attach: 'thin-foam',
     }),
-    image('wren', 'wren-cut', 'wren', centred),
+    image('wren', 'wren-cut', 'wren', at('l 1/16', 'b 1/16')),
     dieCut('frame', 'top-panel', 'Window frame', 'frames', 'chalk-216', centred, {
       attach: 'foam',
       step: 1,
@@ -53,9 +53,9 @@ export const compositions: Readonly<Record<string, Compose>> = {
   ],
   'number-nine': (file) => {
     const laid = [
-      image('tram', 'night-lines-paper', 'tram', at('c', 'b 3/8')),
-      image('moon', 'night-lines-paper', 'moon', at('r 5/16', 't 1/2')),
-      image('lamp', 'night-lines-paper', 'lamp', at('r 1/2', 'b 2 1/8')),
+      image('tram', 'night-lines-paper', 'tram', at('c', 'b 13/32')),
+      image('moon', 'night-lines-paper', 'moon', at('r 11/32', 't 1/2')),
+      image('lamp', 'night-lines-paper', 'lamp', at('r 37/64', 'b 2 5/32')),
       words(
         'list',
         'lamp-strip',
@@ -97,12 +97,12 @@ export const compositions: Readonly<Record<string, Compose>> = {
   },
   'last-tram-home': (file) => {
     const laid = [
-      image('houses', 'night-panel', 'houses', at('r 3/8', 'b 1/2'), {
+      image('houses', 'night-panel', 'houses', at('r 13/32', 'b 17/32'), {
         colours: ['#5b6a92', '#f5d77c'],
       }),
-      image('tram', 'night-panel', 'tram', at('l 5/8', 'b 1/8')),
-      image('lamp', 'night-panel', 'lamp', at('c', 'b 1/8')),
-      image('moon', 'night-panel', 'moon', at('l 3/8', 't 1/4')),
+      image('tram', 'night-panel', 'tram', at('l 3/4', 'b 5/32')),
+      image('lamp', 'night-panel', 'lamp', at('c', 'b 5/32')),
+      image('moon', 'night-panel', 'moon', at('l 13/32', 't 1/4')),
       image('greeting', 'night-panel', 'safe-home', at('r 5/8', 't 3/8'), { colours: ['#f5e6bd'] }),
     ];
     return [
@@ -117,49 +117,49 @@ export const compositions: Readonly<Record<string, Compose>> = {
     ];
   },
   'lighthouse-keeper': () => [
-    image('waves', 'cove-panel', 'waves', at('c', 'b 7/16')),
-    image('gull-1', 'cove-panel', 'gull', at('r 1/2', 't 3/8', -8)),
+    image('waves', 'cove-panel', 'waves', at('c', 'b 13/32')),
+    image('gull-1', 'cove-panel', 'gull', at('r 17/32', 't 7/16', -8)),
     dieCut('tower', 'cove-panel', 'Tower', 'lighthouse-die', 'chalk-216', at('l 3/8', 'b 1/2'), {
       attach: 'foam',
     }),
-    image('lighthouse', 'tower', 'lighthouse', centred),
+    image('lighthouse', 'tower', 'lighthouse', at('c', 'b 1/16')),
     words('greeting', 'beam', ['the light stays on'], at('r 3/8', 'c'), '1/8', 'hand'),
-    image('gull-2', 'cove-panel', 'gull', at('r 1', 'b 1 1/2', 6)),
+    image('gull-2', 'cove-panel', 'gull', at('r 1 1/32', 'b 1 17/32', 6)),
   ],
   'jar-of-buttons': () => [
-    image('jar', 'jar-panel', 'jar', at('c', 't 3/8')),
+    image('jar', 'jar-panel', 'jar', at('c', 't 15/32')),
     image('greeting', 'jar-panel', 'thank-you', at('c', 'b 1/4')),
-    image('spool', 'jar-panel', 'spool', at('r 1/4', 'b 15/16', 12)),
+    image('spool', 'jar-panel', 'spool', at('r 9/32', 'b 31/32', 12)),
     gem('gem-1', 'jar-panel', at('l 1/2', 't 1'), '#3f6f74'),
     gem('gem-2', 'jar-panel', at('l 5/8', 't 1 5/16'), '#d9a441', '3/32'),
     gem('gem-3', 'jar-panel', at('r 5/8', 't 7/8'), '#b5533f', '3/32'),
   ],
   'marrow-prize': () => [
-    image('marrow', 'top-panel', 'marrow', at('c', 'c')),
+    image('marrow', 'top-panel', 'marrow', at('c', 'b 47.5 mm')),
     words('greeting', 'top-panel', ['first prize'], at('c', 'b 5/8'), '3/16', 'hand', '#3d6b2c'),
-    dieCut('leaf', 'top-panel', 'Fern', 'fern', 'marrow-270', at('r 1/4', 't 1/4', 18), {
+    dieCut('leaf', 'top-panel', 'Fern', 'fern', 'marrow-270', at('r 7.5 mm', 't 6.5 mm', 18), {
       attach: 'liquid',
       step: 1,
     }),
-    dieCut('leaf-2', 'top-panel', 'Fern', 'fern', 'marrow-270', at('l 1/4', 't 1/4', -18), {
+    dieCut('leaf-2', 'top-panel', 'Fern', 'fern', 'marrow-270', at('l 7.5 mm', 't 6.5 mm', -18), {
       attach: 'liquid',
       step: 1,
     }),
   ],
   'shed-door': () => [
-    image('shed', 'top-panel', 'shed', at('c', 'b 1')),
-    image('sunflower', 'top-panel', 'sunflower', at('r 1/8', 'b 13/16')),
-    image('wren', 'top-panel', 'wren', at('l 1/4', 't 3/8')),
+    image('shed', 'top-panel', 'shed', at('c', 'b 26.5 mm')),
+    image('sunflower', 'top-panel', 'sunflower', at('r 3.5 mm', 'b 21 mm')),
+    image('wren', 'top-panel', 'wren', at('l 6.5 mm', 't 10 mm')),
     words('greeting', 'top-panel', ['a place of your own'], at('c', 'b 3/8'), '1/8', 'hand'),
   ],
   'harbour-gate': () => [
     stencilling('rain', 'boat-panel', 'drizzle', null, centred, ['#d7e2e6']),
-    image('boat', 'boat-panel', 'boat', at('c', 'b 1/8')),
+    image('boat', 'boat-panel', 'boat', at('c', 'b 5/32')),
   ],
   'row-markers': () => [
     image('carrot', 'marker-panel', 'carrot', at('c', 't 3/8')),
-    image('hips', 'marker-panel', 'small-leaf', at('l 1/2', 'b 1 3/8', -20)),
-    image('leaf', 'marker-panel', 'small-leaf', at('r 1/2', 'b 1 3/8', 20)),
+    image('hips', 'marker-panel', 'small-leaf', at('l 17/32', 'b 1 13/32', -20)),
+    image('leaf', 'marker-panel', 'small-leaf', at('r 17/32', 'b 1 13/32', 20)),
     words(
       'greeting',
       'marker-panel',
@@ -172,14 +172,14 @@ export const compositions: Readonly<Record<string, Compose>> = {
   ],
   terminus: (file) => {
     const laid = [
-      image('houses', 'skyline-panel', 'houses', at('l 1/4', 'b 1/2'), {
+      image('houses', 'skyline-panel', 'houses', at('l 9/32', 'b 17/32'), {
         colours: ['#5b6a92', '#f5d77c'],
       }),
-      image('houses-2', 'skyline-panel', 'houses', at('r 1/4', 'b 1/2'), {
+      image('houses-2', 'skyline-panel', 'houses', at('r 9/32', 'b 17/32'), {
         colours: ['#4a5674', '#f5d77c'],
       }),
-      image('tram', 'skyline-panel', 'tram', at('c', 'b 1/8')),
-      image('moon', 'skyline-panel', 'moon', at('r 3/4', 't 1/2')),
+      image('tram', 'skyline-panel', 'tram', at('c', 'b 5/32')),
+      image('moon', 'skyline-panel', 'moon', at('r 25/32', 't 1/2')),
     ];
     return [
       ...laid,
@@ -205,17 +205,17 @@ export const compositions: Readonly<Record<string, Compose>> = {
       '#8fb0b6',
       '1/64',
     ),
-    image('waves', 'shore-panel', 'waves', at('c', 'c')),
-    image('shell', 'shore-panel', 'shell', at('l 5/8', 'b 3/8', -10)),
-    image('herring', 'shore-panel', 'fish', at('r 3/4', 'b 5/8', -6)),
-    image('gull', 'shore-panel', 'gull', at('r 1', 't 3/8')),
+    image('waves', 'shore-panel', 'waves', at('c', 'b 40 mm')),
+    image('shell', 'shore-panel', 'shell', at('l 16.5 mm', 'b 10.5 mm', -10)),
+    image('herring', 'shore-panel', 'fish', at('r 19.5 mm', 'b 17 mm', -6)),
+    image('gull', 'shore-panel', 'gull', at('r 26.5 mm', 't 11.5 mm')),
   ],
   depot: (file) => {
     const laid = [
-      image('tram', 'dusk-panel', 'tram', at('c', 'b 5/8')),
+      image('tram', 'dusk-panel', 'tram', at('c', 'b 17 mm')),
       image('greeting', 'dusk-panel', 'thank-you', at('c', 't 1 3/4'), { colours: ['#f5e6bd'] }),
-      image('lamp', 'dusk-panel', 'lamp', at('r 3/8', 'b 2 3/8')),
-      image('moon', 'dusk-panel', 'moon', at('l 3/8', 't 3/8')),
+      image('lamp', 'dusk-panel', 'lamp', at('r 11.5 mm', 'b 61 mm')),
+      image('moon', 'dusk-panel', 'moon', at('l 10.5 mm', 't 9.5 mm')),
     ];
     return [
       ...laid,

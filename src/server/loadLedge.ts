@@ -29,14 +29,16 @@ export interface LedgeHouse {
 
 export async function loadLedge(cookies: AstroCookies, now: Date): Promise<LedgeHouse> {
   const db = await database();
+  const cards = await standing();
   const [all, designers, releases, house] = await Promise.all([
-    standing().then((cards) => cards.list()),
+    cards.list(),
     listDesigners(db),
     listReleases(db),
     readHouse(db),
   ]);
   return {
     ...sortStanding(all),
+    textOf: (id) => cards.textOf(id),
     designers,
     releases,
     team: house.name,
@@ -46,7 +48,7 @@ export async function loadLedge(cookies: AstroCookies, now: Date): Promise<Ledge
   };
 }
 
-type Sorted = Pick<LedgeHouse, 'cards' | 'binned' | 'textOf'>;
+type Sorted = Pick<LedgeHouse, 'cards' | 'binned'>;
 
 const sorted = new WeakMap<readonly Standing[], Sorted>();
 
@@ -54,14 +56,9 @@ const sorted = new WeakMap<readonly Standing[], Sorted>();
 function sortStanding(all: readonly Standing[]): Sorted {
   const known = sorted.get(all);
   if (known) return known;
-  const texts = new Map<string, CardText>(all.map(({ head, text }) => [head.id, text]));
   const where = (isBinned: boolean) =>
     all.flatMap(({ head, card }) => ((head.binnedAt !== null) === isBinned ? [card] : []));
-  const made: Sorted = {
-    cards: where(false),
-    binned: where(true),
-    textOf: (id) => texts.get(id),
-  };
+  const made: Sorted = { cards: where(false), binned: where(true) };
   sorted.set(all, made);
   return made;
 }

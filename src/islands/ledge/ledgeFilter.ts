@@ -90,13 +90,10 @@ export function countShows(
   cards: readonly StandingCard[],
   context: FilterContext,
 ): Readonly<Record<Show, number>> {
-  const count = (show: Show) => cards.filter((card) => isShown(card, show, context)).length;
-  return {
-    all: cards.length,
-    mine: count('mine'),
-    film: count('film'),
-    findings: count('findings'),
-  };
+  const counts = { all: 0, mine: 0, film: 0, findings: 0 };
+  for (const card of cards)
+    for (const show of shows) if (isShown(card, show, context)) counts[show]++;
+  return counts;
 }
 
 function isShown(card: StandingCard, show: Show, { designerId }: FilterContext): boolean {

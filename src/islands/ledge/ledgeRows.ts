@@ -55,6 +55,15 @@ export function ledgeRows(
   releases: readonly Release[],
   measures: RowMeasures,
 ): readonly LedgeRow[] {
+  return [...eachRow(cards, releases, measures)];
+}
+
+/** The rows of `ledgeRows` one after the other, for who needs only the first. */
+export function* eachRow(
+  cards: readonly StandingCard[],
+  releases: readonly Release[],
+  measures: RowMeasures,
+): Generator<LedgeRow> {
   const known = new Set<string>(releases.map(({ id }) => id));
   const groups = new Map<string | undefined, StandingCard[]>();
   for (const card of cards) {
@@ -63,22 +72,16 @@ export function ledgeRows(
     if (group) group.push(card);
     else groups.set(id, [card]);
   }
-  return [...releases, undefined].flatMap((release): LedgeRow[] => {
+  for (const release of [...releases, undefined]) {
     const own = groups.get(release?.id) ?? [];
-    if (own.length === 0 && (!measures.hasEmpty || !release)) return [];
+    if (own.length === 0 && (!measures.hasEmpty || !release)) continue;
     const key = release?.id ?? 'without';
-    const heading: LedgeRow = {
-      kind: 'heading',
-      key: `${key} heading`,
-      release,
-      cards: own,
-      height: measures.width < narrowLedge ? narrowHeadingHeight : headingHeight,
-    };
+    const height = measures.width < narrowLedge ? narrowHeadingHeight : headingHeight;
+    yield { kind: 'heading', key: `${key} heading`, release, cards: own, height };
     if (own.length === 0)
-      return [heading, { kind: 'empty', key: `${key} empty`, release, height: emptyHeight }];
-    return [
-      heading,
-      ...fillRows(own, measures).map((row, index): LedgeRow => ({
+      yield { kind: 'empty', key: `${key} empty`, release, height: emptyHeight };
+    for (const [index, row] of fillRows(own, measures).entries())
+      yield {
         kind: 'cards',
         key: `${key} ${index}`,
         release,
@@ -87,9 +90,8 @@ export function ledgeRows(
           aboveCards +
           Math.ceil(Math.max(...row.map(({ face }) => face.height)) * measures.scale) +
           belowCards,
-      })),
-    ];
-  });
+      };
+  }
 }
 
 function fillRows(

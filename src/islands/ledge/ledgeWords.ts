@@ -38,9 +38,11 @@ export function belowLine(
 
 /** What comes next of all cards. */
 export function nextWords(cards: readonly StandingCard[], today: string): string {
-  const [next] = cards
-    .filter((card) => isToFilm(card) && (card.filmOn ?? '') >= today)
-    .toSorted((a, b) => ((a.filmOn ?? '') < (b.filmOn ?? '') ? -1 : 1));
+  let next: StandingCard | undefined;
+  for (const card of cards) {
+    const day = card.filmOn ?? '';
+    if (isToFilm(card) && day >= today && (!next || day < (next.filmOn ?? ''))) next = card;
+  }
   const count = `${cards.length} ${cards.length === 1 ? 'card' : 'cards'}.`;
   if (!next || next.filmOn === null) return count;
   const day = soonDay(next.filmOn, today);

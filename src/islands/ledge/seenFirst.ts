@@ -1,6 +1,6 @@
 import type { StandingCard } from '../../core/compute/standingCard';
 import { filterCards, isPlainFilter, readFilter, type FilterContext } from './ledgeFilter';
-import { ledgeRows, scale, usualWidth } from './ledgeRows';
+import { eachRow, scale, usualWidth } from './ledgeRows';
 
 /** About a screen, in CSS pixels; and a screen with what is drawn below it in advance. */
 export const firstScreen = 800;
@@ -17,15 +17,15 @@ export function seenFirst(
   height: number,
 ): readonly StandingCard[] {
   const filter = readFilter(new URLSearchParams(search));
-  const rows = ledgeRows(filterCards(cards, filter, context), context.releases, {
-    width: usualWidth,
-    scale,
-    hasEmpty: isPlainFilter(filter),
-  });
+  const isPlain = isPlainFilter(filter);
+  const shown = isPlain ? cards : filterCards(cards, filter, context);
+  const measures = { width: usualWidth, scale, hasEmpty: isPlain };
+  const seen: StandingCard[] = [];
   let top = 0;
-  return rows.flatMap((row) => {
-    const isSeen = top < height;
+  for (const row of eachRow(shown, context.releases, measures)) {
+    if (top >= height) break;
+    if (row.kind === 'cards') seen.push(...row.cards);
     top += row.height;
-    return isSeen && row.kind === 'cards' ? row.cards : [];
-  });
+  }
+  return seen;
 }

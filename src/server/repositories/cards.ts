@@ -61,9 +61,7 @@ export async function readAbouts(db: Database): Promise<ReadonlyMap<CardId, unkn
 }
 
 /** A card as it is kept, not read yet. */
-export interface KeptCard {
-  readonly id: CardId;
-  readonly revision: number;
+export interface KeptCard extends CardHead {
   readonly plan: unknown;
   readonly embedded: unknown;
 }
@@ -74,11 +72,10 @@ export async function readKeptCards(
   ids: readonly CardId[],
 ): Promise<readonly KeptCard[]> {
   if (ids.length === 0) return [];
-  const { id, revision, plan, embedded } = cards;
   return db
-    .select({ id, revision, plan, embedded })
+    .select()
     .from(cards)
-    .where(inArray(id, [...ids]));
+    .where(inArray(cards.id, [...ids]));
 }
 
 /**

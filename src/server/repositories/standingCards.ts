@@ -1,6 +1,6 @@
 import { inArray, sql } from 'drizzle-orm';
 import type { CardId } from '../../core/plan/ids';
-import { cards, standingCards } from '../schema';
+import { standingCards } from '../schema';
 import type { Database } from '../storeTypes';
 
 /** A card as it was last computed for the Ledge, without its picture; the texts are JSON. */
@@ -12,6 +12,11 @@ export interface KeptStanding {
   readonly items: readonly string[];
   readonly card: string;
   readonly found: string;
+}
+
+export interface NewStanding extends KeptStanding {
+  /** Null where it cannot be drawn. */
+  readonly picture: string | null;
 }
 
 /**
@@ -43,35 +48,27 @@ export async function readPictures(
   return new Map(rows.flatMap((row) => (row.picture === null ? [] : [[row.cardId, row.picture]])));
 }
 
-/** Keeps cards as they were computed; those that were removed meanwhile are left out. */
+/**
+ * Keeps cards as they were computed.
+ * @throws an error of the database where one of them was removed meanwhile
+ */
 export async function writeStandings(
   db: Database,
-  standings: readonly (KeptStanding & { readonly picture: string | null })[],
+  standings: readonly NewStanding[],
 ): Promise<void> {
   if (standings.length === 0) return;
   const excluded = (name: string) => sql.raw(`excluded.${name}`);
-  await db.transaction(async (tx) => {
-    const ids = standings.map(({ cardId }) => cardId);
-    const there = await tx
-      .select({ id: cards.id })
-      .from(cards)
-      .where(inArray(cards.id, ids))
-      .for('key share');
-    const known = new Set(there.map(({ id }) => id));
-    const rows = standings.filter(({ cardId }) => known.has(cardId));
-    if (rows.length === 0) return;
-    await tx
-      .insert(standingCards)
-      .values(rows)
-      .onConflictDoUpdate({
-        target: standingCards.cardId,
-        set: {
-          key: excluded('key'),
-          items: excluded('items'),
-          card: excluded('card'),
-          found: excluded('found'),
-          picture: excluded('picture'),
-        },
-      });
-  });
+  await db
+    .insert(standingCards)
+    .values([...standings])
+    .onConflictDoUpdate({
+      target: standingCards.cardId,
+      set: {
+        key: excluded('key'),
+        items: excluded('items'),
+        card: excluded('card'),
+        found: excluded('found'),
+        picture: excluded('picture'),
+      },
+    });
 }

@@ -1,8 +1,19 @@
 import type { CardText, StandingCard } from '../../core/compute/standingCard';
 import type { CardId } from '../../core/plan/ids';
-import { listCardHeads, readAbouts, readKeptCards, type CardHead } from '../repositories/cards';
+import {
+  listCardHeads,
+  readAbouts,
+  readKeptCards,
+  type CardHead,
+  type KeptCard,
+} from '../repositories/cards';
 import { newestVersions, readLibrary } from '../repositories/library';
-import { readStandings, writeStandings, type KeptStanding } from '../repositories/standingCards';
+import {
+  readStandings,
+  writeStandings,
+  type KeptStanding,
+  type NewStanding,
+} from '../repositories/standingCards';
 import { chunksOf } from '../chunksOf';
 import { onStoreChange } from '../storeChanges';
 import type { Database } from '../storeTypes';
@@ -28,6 +39,9 @@ const mostAwaited = 200;
 const atOnce = 40;
 /** Of what nobody waits for, fewer, since what is saved meanwhile waits for them. */
 const atOnceLater = 10;
+const laterMilliseconds = 40;
+/** So long saves are gathered before the cards are computed, unless somebody asks before. */
+const restMilliseconds = 1000;
 
 /**
  * All cards as they stand on the Ledge, in memory and in a table beside the cards. What a save makes old is computed anew
@@ -40,15 +54,16 @@ export class StandingCards {
   readonly #all = new Map<CardId, Standing>();
   readonly #newest = new Map<string, number>();
   #sorted: readonly Standing[] | undefined;
+  /** Cards that changed since they were sorted. */
+  readonly #moved = new Set<CardId>();
   #changes = 0;
   /** Ends when all that was begun is done. */
   #working: Promise<void> = Promise.resolve();
   /** Ends when all is in that somebody may ask for; what is done when there is time is left out. */
   #awaited: Promise<void> = Promise.resolve();
-  /** Saved cards that the work after this one will bring in. */
-  #next: Set<CardId> | undefined;
-  /** Saved cards that could not be brought in, since the database was away; they are tried again when somebody asks. */
-  readonly #missed = new Set<CardId>();
+  /** Cards that were saved and are not brought in yet. */
+  readonly #changed = new Set<CardId>();
+  #timer: NodeJS.Timeout | undefined;
   /** Old, but good enough until there is time. */
   readonly #later = new Set<CardId>();
 
@@ -74,9 +89,18 @@ export class StandingCards {
 
   /** All cards, those in the bin too, the last changed first; what was saved before is in. */
   async list(): Promise<readonly Standing[]> {
-    if (this.#missed.size > 0) this.#bringSoon([...this.#missed]);
+    this.#bringChanged();
     await this.#awaited;
-    return (this.#sorted ??= [...this.#all.values()].sort(byChange));
+    this.#sorted = this.#sorted
+      ? mergeSorted(this.#sorted, this.#moved, this.#all)
+      : [...this.#all.values()].sort(byChange);
+    this.#moved.clear();
+    return this.#sorted;
+  }
+
+  /** What a card is found by, as `list` had it last. */
+  textOf(id: string): CardText | undefined {
+    return this.#all.get(id as CardId)?.text;
   }
 
   /** Takes in what the database holds by now, whoever wrote it. */
@@ -93,36 +117,46 @@ export class StandingCards {
       await this.#takeKept(heads.filter(isNews));
       const missing = heads.filter(isNews);
       if (missing.length > mostAwaited) await this.#takeBlanks(missing);
-      else for (const some of chunksOf(missing, atOnce)) await this.#compute(some);
+      else await this.#compute(missing.map(({ id }) => id));
       this.#postpone([...this.#all.values()]);
     });
   }
 
-  /** Brings in cards that were saved, made, binned or removed, together with those that change before their turn. */
+  /** Brings in cards that were saved, made, binned or removed, soon or as soon as somebody asks, all at once. */
   #bringSoon(ids: readonly CardId[]): void {
-    if (!this.#next) {
-      const next = new Set<CardId>();
-      this.#next = next;
-      this.#thenQuietly(async () => {
-        this.#next = undefined;
-        for (const id of next) this.#missed.add(id);
-        await this.#bring([...next]);
-        for (const id of next) this.#missed.delete(id);
-      });
-    }
-    for (const id of ids) this.#next.add(id);
+    for (const id of ids) this.#changed.add(id);
+    this.#timer ??= setTimeout(() => this.#bringChanged(), restMilliseconds).unref();
+  }
+
+  #bringChanged(): void {
+    clearTimeout(this.#timer);
+    this.#timer = undefined;
+    if (this.#changed.size === 0) return;
+    const ids = [...this.#changed];
+    this.#changed.clear();
+    this.#thenQuietly(async () => {
+      try {
+        await this.#bring(ids);
+      } catch (error) {
+        // The database was away; they are brought in when somebody asks again.
+        for (const id of ids) this.#changed.add(id);
+        throw error;
+      }
+    });
   }
 
   async #bring(ids: readonly CardId[]): Promise<void> {
-    const heads = await listCardHeads(this.#db, ids);
-    const there = new Set(heads.map(({ id }) => id));
-    for (const id of ids) if (!there.has(id)) this.#remove(id);
-    for (const head of heads) {
-      const standing = this.#all.get(head.id);
-      if (standing?.head.revision === head.revision) this.#put({ ...standing, head });
+    for (const some of chunksOf(ids, atOnce)) {
+      const kept = await readKeptCards(this.#db, some);
+      const there = new Set(kept.map(({ id }) => id));
+      for (const id of some) if (!there.has(id)) this.#remove(id);
+      const isOld = ({ id, revision }: CardHead) => this.#all.get(id)?.head.revision !== revision;
+      for (const card of kept) {
+        const standing = this.#all.get(card.id);
+        if (standing && !isOld(card)) this.#put({ ...standing, head: headOf(card) });
+      }
+      await this.#computeKept(kept.filter(isOld));
     }
-    const old = heads.filter(({ id, revision }) => this.#all.get(id)?.head.revision !== revision);
-    for (const some of chunksOf(old, atOnce)) await this.#compute(some);
   }
 
   /** Items have newer versions, which the cards that use them tell of. */
@@ -134,7 +168,7 @@ export class StandingCards {
       const users = [...this.#all.values()].filter(
         (each) => each.items.some((id) => changed.has(id)) && !this.#isFresh(each),
       );
-      if (users.length <= atOnce) await this.#compute(users.map(({ head }) => head));
+      if (users.length <= atOnce) await this.#compute(users.map(({ head }) => head.id));
       else this.#postpone(users);
     });
   }
@@ -143,7 +177,7 @@ export class StandingCards {
   #postpone(standings: readonly Standing[]): void {
     const isIdle = this.#later.size === 0;
     for (const each of standings) if (!this.#isFresh(each)) this.#later.add(each.head.id);
-    if (isIdle && this.#later.size > 0) setImmediate(() => this.#goOn());
+    if (isIdle && this.#later.size > 0) setTimeout(() => this.#goOn(), laterMilliseconds).unref();
   }
 
   #goOn(): void {
@@ -152,8 +186,8 @@ export class StandingCards {
       const some = [...this.#later].slice(0, atOnceLater);
       for (const id of some) this.#later.delete(id);
       const old = some.flatMap((id) => this.#all.get(id) ?? []);
-      await this.#compute(old.filter((each) => !this.#isFresh(each)).map(({ head }) => head));
-      if (this.#later.size > 0) setImmediate(() => this.#goOn());
+      await this.#compute(old.filter((each) => !this.#isFresh(each)).map(({ head }) => head.id));
+      if (this.#later.size > 0) setTimeout(() => this.#goOn(), laterMilliseconds).unref();
     });
     this.#awaited = awaited;
   }
@@ -174,36 +208,43 @@ export class StandingCards {
   async #takeBlanks(heads: readonly CardHead[]): Promise<void> {
     const abouts = await readAbouts(this.#db);
     for (const head of heads) {
-      const kept = { ...head, plan: { about: abouts.get(head.id) }, embedded: [] };
+      const kept = { ...head, plan: { about: abouts.get(head.id) } };
       const blank = { ...standBlank(kept, 'its turn has not come yet'), key: '', items: [] };
       this.#put(read(head, { ...blank, cardId: head.id }));
     }
   }
 
   /** Computes cards anew and keeps what comes out. */
-  async #compute(heads: readonly CardHead[]): Promise<void> {
-    if (heads.length === 0) return;
-    const kept = await readKeptCards(
-      this.#db,
-      heads.map(({ id }) => id),
-    );
+  async #compute(ids: readonly CardId[]): Promise<void> {
+    for (const some of chunksOf(ids, atOnce))
+      await this.#computeKept(await readKeptCards(this.#db, some));
+  }
+
+  async #computeKept(kept: readonly KeptCard[]): Promise<void> {
+    if (kept.length === 0) return;
     const uses = new Map(kept.map(({ id, plan, embedded }) => [id, itemIdsIn([plan, embedded])]));
     const library = await readLibrary(this.#db, [...new Set([...uses.values()].flat())]);
     for (const { id, version } of library)
       if (version > (this.#newest.get(id) ?? 0)) this.#newest.set(id, version);
+    const heads = new Map(kept.map((card) => [card.id, headOf(card)]));
     const stood = await this.#stand(kept, library);
-    const byId = new Map(heads.map((head) => [head.id, head]));
-    const revisions = new Map(kept.map(({ id, revision }) => [id, revision]));
-    const rows = stood.map(({ id, ...texts }) => {
+    const rows = stood.flatMap(({ id, ...texts }) => {
       const items = uses.get(id) ?? [];
-      const revision = revisions.get(id) ?? 0;
-      return { cardId: id, items, key: standingKey(revision, items, this.#newest), ...texts };
+      const head = heads.get(id);
+      const key = head && standingKey(head.revision, items, this.#newest);
+      return head ? [{ cardId: id, items, key: key ?? '', ...texts, head }] : [];
     });
-    await writeStandings(this.#db, rows);
-    for (const row of rows) {
-      const head = byId.get(row.cardId);
-      const revision = revisions.get(row.cardId);
-      if (head && revision !== undefined) this.#put(read({ ...head, revision }, row));
+    for (const { head, ...row } of rows) this.#put(read(head, row));
+    await this.#keep(rows);
+  }
+
+  /** Keeps what was computed for the next start; where one of the cards is gone by now, each on its own. */
+  async #keep(rows: readonly NewStanding[]): Promise<void> {
+    try {
+      await writeStandings(this.#db, rows);
+    } catch (error) {
+      if (rows.length === 1) console.error(`what stands of ${rows[0]?.cardId} is not kept`, error);
+      else for (const row of rows) await this.#keep([row]);
     }
   }
 
@@ -213,16 +254,16 @@ export class StandingCards {
 
   #put(standing: Standing): void {
     this.#all.set(standing.head.id, standing);
-    this.#touch();
+    this.#touch(standing.head.id);
   }
 
   #remove(id: CardId): void {
-    if (this.#all.delete(id)) this.#touch();
+    if (this.#all.delete(id)) this.#touch(id);
   }
 
-  #touch(): void {
+  #touch(id: CardId): void {
     this.#changes++;
-    this.#sorted = undefined;
+    this.#moved.add(id);
   }
 
   #thenQuietly(work: () => Promise<void>): void {
@@ -251,6 +292,32 @@ function isSame(a: CardHead, b: CardHead | undefined): boolean {
     Number(a.changedAt) === Number(b.changedAt) &&
     Number(a.binnedAt) === Number(b.binnedAt)
   );
+}
+
+const headOf = ({ id, revision, changedAt, binnedAt }: CardHead): CardHead => ({
+  id,
+  revision,
+  changedAt,
+  binnedAt,
+});
+
+/** A sorted list with some of its cards in their new places, or gone; the same list where none moved. */
+function mergeSorted(
+  sorted: readonly Standing[],
+  moved: ReadonlySet<CardId>,
+  all: ReadonlyMap<CardId, Standing>,
+): readonly Standing[] {
+  if (moved.size === 0) return sorted;
+  const news = [...moved].flatMap((id) => all.get(id) ?? []).sort(byChange);
+  const merged: Standing[] = [];
+  let next = 0;
+  for (const standing of sorted) {
+    if (moved.has(standing.head.id)) continue;
+    for (let each = news[next]; each && byChange(each, standing) < 0; each = news[++next])
+      merged.push(each);
+    merged.push(standing);
+  }
+  return [...merged, ...news.slice(next)];
 }
 
 function byChange({ head: a }: Standing, { head: b }: Standing): number {

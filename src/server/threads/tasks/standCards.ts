@@ -67,7 +67,10 @@ const aboutOnly = z.object({ about: aboutSchema });
 const titleOnly = z.object({ about: z.object({ title: z.string().min(1) }) });
 
 /** A card as a plain blank, with what can still be read of it. */
-export function standBlank({ id, revision, plan }: KeptCard, failure: string): StoodCard {
+export function standBlank(
+  { id, revision, plan }: Pick<KeptCard, 'id' | 'revision' | 'plan'>,
+  failure: string,
+): StoodCard {
   const about = aboutOnly.safeParse(plan).data?.about ??
     titleOnly.safeParse(plan).data?.about ?? { title: 'A card without a title' };
   return {
