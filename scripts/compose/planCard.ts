@@ -18,6 +18,7 @@ import type { CardStatus } from '../../src/core/plan/planFacts';
 import { withPieces } from '../../src/core/plan/withPieces';
 import { usedLibrary } from '../../src/core/kinds/usedLibrary';
 import { resolvePlan } from '../../src/core/resolve/resolvePlan';
+import { readableId } from './readableId';
 
 /** A layer of a card in the words of the page. */
 export interface LayerDescription {
@@ -244,12 +245,4 @@ function one<Each>(all: readonly Each[], is: (each: Each) => boolean, name: stri
   const found = all.find(is);
   if (found === undefined) throw new Error(`planCard: there is no ${name}`);
   return found;
-}
-
-/** A name as an id that can be read. @example readableId('Bean row paper') // 'bean-row-paper' */
-export function readableId(name: string): string {
-  return name
-    .toLowerCase()
-    .replaceAll(/[^a-z0-9]+/g, '-')
-    .replaceAll(/^-|-$/g, '');
 }

@@ -27,17 +27,17 @@ export interface LedgeHouse {
   readonly today: string;
 }
 
+/** Loads what the page of the Ledge is drawn from, once `ledgePage` has waited for what was saved before. */
 export async function loadLedge(cookies: AstroCookies, now: Date): Promise<LedgeHouse> {
   const db = await database();
   const cards = await standing();
-  const [all, designers, releases, house] = await Promise.all([
-    cards.list(),
+  const [designers, releases, house] = await Promise.all([
     listDesigners(db),
     listReleases(db),
     readHouse(db),
   ]);
   return {
-    ...sortStanding(all),
+    ...sortStanding(cards.now()),
     textOf: (id) => cards.textOf(id),
     designers,
     releases,
@@ -65,8 +65,6 @@ function sortStanding(all: readonly Standing[]): Sorted {
 
 /** Pictures of cards by their ids, as JSON; cards there are none of, and those that cannot be drawn, are left out. */
 export async function loadPictures(ids: readonly CardId[]): Promise<string> {
-  const cards = await standing();
-  await cards.list();
   const pictures = await readPictures(await database(), ids);
   return `{${[...pictures].map(([id, json]) => `${JSON.stringify(id)}:${json}`).join(',')}}`;
 }

@@ -71,7 +71,7 @@ describe('cards as they stand on the Ledge', () => {
     await addToLibrary(store.db, library);
     first = await make('Pear tree');
     second = await make('Low tide');
-    cards = await StandingCards.load(store.db, stand);
+    cards = await StandingCards.load(store, stand);
   });
   afterAll(() => store.close());
 
@@ -84,7 +84,7 @@ describe('cards as they stand on the Ledge', () => {
     const picture = must((await readPictures(store.db, [first])).get(first));
     expect(JSON.parse(picture)).toHaveLength(5);
 
-    const again = await StandingCards.load(store.db, stand);
+    const again = await StandingCards.load(store, stand);
     expect(await titles(again)).toEqual(await titles());
     expect(countComputed()).toBe(0);
   });
@@ -124,7 +124,7 @@ describe('cards as they stand on the Ledge', () => {
   });
 
   it('hear of what another process wrote when they look for it', async () => {
-    const other = await StandingCards.load(store.db, stand);
+    const other = await StandingCards.load(store, stand);
     await rename(first, 'Quince tree', 2);
     await cards.list();
     computed = [];
@@ -139,7 +139,7 @@ describe('cards as they stand on the Ledge', () => {
       await addToLibrary(crowd.db, library);
       const ids = Array.from({ length: 201 }, () => freshId() as CardId);
       for (const id of ids) await makeIn(crowd, id, `Card ${id}`);
-      const many = await StandingCards.load(crowd.db, stand);
+      const many = await StandingCards.load(crowd, stand);
       const atOnce = await many.list();
       expect(atOnce[0]?.card).toMatchObject({ title: `Card ${atOnce[0]?.head.id}`, stops: 0 });
       expect(atOnce.filter(({ card }) => card.failure !== null).length).toBeGreaterThan(100);
@@ -150,7 +150,7 @@ describe('cards as they stand on the Ledge', () => {
         .toBe(true);
       // Each once, and kept.
       expect(countComputed(ids)).toBe(201);
-      await StandingCards.load(crowd.db, stand);
+      await StandingCards.load(crowd, stand);
       expect(countComputed(ids)).toBe(0);
     } finally {
       await crowd.close();

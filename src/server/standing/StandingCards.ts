@@ -16,7 +16,7 @@ import {
 } from '../repositories/standingCards';
 import { chunksOf } from '../chunksOf';
 import { onStoreChange } from '../storeChanges';
-import type { Database } from '../storeTypes';
+import type { Database, Store } from '../storeTypes';
 import { itemIdsIn, standingKey } from './standingKey';
 import { standBlank } from '../threads/tasks/standCards';
 import type { standEach } from './standEach';
@@ -50,6 +50,8 @@ const restMilliseconds = 1000;
  */
 export class StandingCards {
   readonly #db: Database;
+  /** Other processes may write to it, so it is looked at each time somebody asks. */
+  readonly #isShared: boolean;
   readonly #stand: typeof standEach;
   readonly #all = new Map<CardId, Standing>();
   readonly #newest = new Map<string, number>();
@@ -67,14 +69,18 @@ export class StandingCards {
   /** Old, but good enough until there is time. */
   readonly #later = new Set<CardId>();
 
-  private constructor(db: Database, stand: typeof standEach) {
+  private constructor(db: Database, isShared: boolean, stand: typeof standEach) {
     this.#db = db;
+    this.#isShared = isShared;
     this.#stand = stand;
   }
 
   /** Reads what was computed before, and computes what was not; of very many, when there is time. */
-  static async load(db: Database, stand: typeof standEach): Promise<StandingCards> {
-    const cards = new StandingCards(db, stand);
+  static async load(
+    { db, isShared }: Pick<Store, 'db' | 'isShared'>,
+    stand: typeof standEach,
+  ): Promise<StandingCards> {
+    const cards = new StandingCards(db, isShared, stand);
     onStoreChange(db, ({ of, ids }) =>
       of === 'cards' ? cards.#bringSoon(ids) : cards.#takeNewItems(ids),
     );
@@ -90,7 +96,12 @@ export class StandingCards {
   /** All cards, those in the bin too, the last changed first; what was saved before is in. */
   async list(): Promise<readonly Standing[]> {
     this.#bringChanged();
-    await this.#awaited;
+    await (this.#isShared ? this.sync() : this.#awaited);
+    return this.now();
+  }
+
+  /** All cards as they are known by now, for who waited for `list` a moment ago. */
+  now(): readonly Standing[] {
     this.#sorted = this.#sorted
       ? mergeSorted(this.#sorted, this.#moved, this.#all)
       : [...this.#all.values()].sort(byChange);
