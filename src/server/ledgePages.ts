@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import type { APIContext } from 'astro';
 import { database } from './database';
+import { inTurn } from './inTurn';
 import { localDay } from './localDay';
 import { listDesigners, listReleases, readHouse } from './repositories/team';
 import { readDesigner, readUnit } from './session';
@@ -32,9 +33,13 @@ export async function ledgePage(
     return new Response(null, { status: 304, headers: fields });
   if (found)
     return new Response(found.html, { headers: [...found.headers, ...Object.entries(fields)] });
-  const response = await draw();
-  if (response.status !== 200) return response;
-  const page = { html: await response.text(), headers: [...response.headers] };
+  const { response, html } = await inTurn(async () => {
+    const drawing = await draw();
+    const isDrawn = drawing.status === 200;
+    return { response: drawing, html: isDrawn ? await drawing.text() : undefined };
+  });
+  if (html === undefined) return response;
+  const page: LedgePage = { html, headers: [...response.headers] };
   drawn.set(key, page);
   for (const oldest of [...drawn.keys()].slice(0, -mostPages)) drawn.delete(oldest);
   return new Response(page.html, { headers: [...page.headers, ...Object.entries(fields)] });

@@ -1,5 +1,6 @@
 import { promisify } from 'node:util';
 import { constants, gzip } from 'node:zlib';
+import { inTurn } from './inTurn';
 import { megabyte } from './respond';
 
 /** A text of JSON as it was compressed for a version of what it tells. */
@@ -50,7 +51,7 @@ function bytesOf(
 ): Compressed['bytes'] {
   const last = known.get(name);
   if (last?.version === version) return last.bytes;
-  const bytes = Promise.resolve(write())
+  const bytes = inTurn(write)
     .then((text) => compress(text, packing))
     .then((packed) => new Uint8Array(packed));
   known.set(name, { version, bytes });
