@@ -22,7 +22,12 @@ const rowHeights = { release: 46, card: 32 } as const;
 export function CardChoices(props: Props) {
   const { cards, isWhole, releases, chosen, copiesOf, onChoose, onCopies } = props;
   const [query, setQuery] = useState('');
-  const rows = useMemo(() => choiceRows(cards, releases, query), [cards, releases, query]);
+  // As they were at first: what is ticked stays where it is.
+  const [chosenFirst] = useState(chosen);
+  const rows = useMemo(
+    () => choiceRows(cards, releases, query, chosenFirst),
+    [cards, releases, query, chosenFirst],
+  );
   const list = useRef<HTMLDivElement>(null);
   const [top, setTop] = useState(0);
   const virtual = useWindowVirtualizer({
@@ -42,7 +47,7 @@ export function CardChoices(props: Props) {
     <>
       <input
         type="search"
-        className="field mb-1 w-full"
+        className="field mb-3 w-full"
         aria-label="Find a card"
         placeholder="Find a card or a release"
         value={query}

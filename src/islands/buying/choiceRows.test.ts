@@ -10,8 +10,8 @@ const cards = [
   cardOf('lost', { releaseId: 'gone' as ReleaseId }),
   cardOf('plain'),
 ];
-const told = (query: string) =>
-  choiceRows(cards, releases, query).map((each) =>
+const told = (query: string, chosenFirst?: ReadonlySet<string>) =>
+  choiceRows(cards, releases, query, chosenFirst).map((each) =>
     each.kind === 'card' ? each.card.title : `${each.name}: ${each.ids.length}`,
   );
 
@@ -25,6 +25,11 @@ describe('the cards one can buy for', () => {
       'lost',
       'plain',
     ]);
+  });
+
+  it('stand with the releases of those that are chosen already before all others', () => {
+    expect(told('', new Set(['plain']))[0]).toBe('Without a release: 2');
+    expect(told('', new Set(['plain'])).at(-1)).toBe('tram');
   });
 
   it('are found by title and release', () => {

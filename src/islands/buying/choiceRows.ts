@@ -14,11 +14,15 @@ export type ChoiceRow =
     }
   | { readonly kind: 'card'; readonly key: string; readonly card: CardChoice };
 
-/** The cards by release, in the order of the releases and then by title; cards of none, and of one that is gone, last. */
+/**
+ * The cards by release, in the order of the releases and then by title; cards of none, and of one that is gone, last.
+ * @param chosenFirst cards that were chosen when the page was opened; their releases go before all others
+ */
 export function choiceRows(
   cards: readonly CardChoice[],
   releases: readonly Release[],
   query: string,
+  chosenFirst: ReadonlySet<string> = new Set(),
 ): readonly ChoiceRow[] {
   const words = query.trim().toLowerCase().split(/\s+/);
   const names = new Map<string | null, string>([
@@ -31,7 +35,10 @@ export function choiceRows(
     const where = `${card.title} ${names.get(card.releaseId) ?? ''}`.toLowerCase();
     if (words.every((word) => where.includes(word))) own?.push(card);
   }
-  return [...groups].flatMap(([id, own]): ChoiceRow[] => {
+  const isFirst = ([, own]: readonly [string | null, readonly CardChoice[]]) =>
+    own.some((card) => chosenFirst.has(card.id));
+  const ordered = [...groups].toSorted((a, b) => Number(isFirst(b)) - Number(isFirst(a)));
+  return ordered.flatMap(([id, own]): ChoiceRow[] => {
     if (own.length === 0) return [];
     const sorted = own.toSorted((a, b) => (a.title < b.title ? -1 : a.title > b.title ? 1 : 0));
     return [

@@ -278,9 +278,11 @@ export class StandingCards {
   }
 
   #thenQuietly(work: () => Promise<void>): void {
-    this.#then(work).catch((error: unknown) =>
-      console.error('what stands on the Ledge cannot be brought up to date', error),
-    );
+    this.#then(work).catch((error: unknown) => {
+      // What is not done when Nibwright stops is done at the next start.
+      if (!isClosed(error))
+        console.error('what stands on the Ledge cannot be brought up to date', error);
+    });
   }
 
   /** Does work after all that was begun. */
@@ -303,6 +305,12 @@ function isSame(a: CardHead, b: CardHead | undefined): boolean {
     Number(a.changedAt) === Number(b.changedAt) &&
     Number(a.binnedAt) === Number(b.binnedAt)
   );
+}
+
+/** Whether the database was closed before it was asked. */
+function isClosed(error: unknown): boolean {
+  const cause = error instanceof Error ? (error.cause ?? error) : error;
+  return cause instanceof Error && /is closed|after calling end/.test(cause.message);
 }
 
 const headOf = ({ id, revision, changedAt, binnedAt }: CardHead): CardHead => ({
