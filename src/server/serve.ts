@@ -8,6 +8,9 @@ import { seed } from './seed';
 import { StoreError } from './StoreError';
 import { holdThreadFile } from './threads/pool';
 
+/** So long the first drawing of the Ledge is waited for, in milliseconds. */
+const longestDrawing = 20_000;
+
 /**
  * Starts Nibwright: locks and opens the data, migrates, seeds what is empty, then listens.
  * Settings come from the environment: NIBWRIGHT_DATA (folder), NIBWRIGHT_SEED (demo or starter),
@@ -52,7 +55,7 @@ async function serve(): Promise<void> {
   });
   server.listen(port, '127.0.0.1', () => {
     // Draws the Ledge ahead, so that the first one to open it need not wait for that.
-    void fetch(`http://127.0.0.1:${port}/`)
+    void fetch(`http://127.0.0.1:${port}/`, { signal: AbortSignal.timeout(longestDrawing) })
       .then((page) => page.text())
       .catch(() => undefined)
       .then(() => say(`Nibwright is ready: http://127.0.0.1:${port}`));

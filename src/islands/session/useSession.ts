@@ -46,7 +46,7 @@ export function useSession(
 ): { readonly session: CardSession; readonly controls: SessionControls } {
   const { cardId, plan: startPlan, revision: startRevision, build } = start;
   const stash = useStash(start);
-  const { library, holdings } = stash;
+  const { library, holdings, isWhole: isStashWhole, need } = stash;
   const [releases, setReleases] = useState(start.releases);
   const [unit, setUnit] = useState(start.unit);
   const [asked, ask] = useState<Asked>();
@@ -59,7 +59,6 @@ export function useSession(
     build,
   });
   const { plan, card, settled, saving, isUnchecked } = state;
-  const { need } = stash;
   useEffect(() => need(itemRefs(settled.plan)), [need, settled.plan]);
   useEffect(() => {
     if (isUnchecked) tell(unchecked);
@@ -75,13 +74,10 @@ export function useSession(
   const input = useMemo((): RuleInput => {
     let results: Results | undefined;
     const work = () =>
-      resultsOf({
-        ...settled,
-        library,
-        holdings,
-        batch: { batch: accepted },
-        cutting: { shown, one },
-      });
+      resultsOf(
+        { ...settled, library, holdings, batch: { batch: accepted }, cutting: { shown, one } },
+        isStashWhole,
+      );
     return {
       ...settled,
       library,
@@ -90,7 +86,7 @@ export function useSession(
         return (results ??= work());
       },
     };
-  }, [settled, library, accepted, holdings, shown, one]);
+  }, [settled, library, accepted, holdings, isStashWhole, shown, one]);
   const findings = useFindings({ stations, view, input, start: start.findings });
 
   const { commit: commitEdit, undo, redo, canUndo, canRedo } = state;
@@ -105,7 +101,7 @@ export function useSession(
     card,
     library,
     holdings,
-    isStashWhole: stash.isWhole,
+    isStashWhole,
     bringStash: stash.bringRest,
     needItems: stash.need,
     releases,

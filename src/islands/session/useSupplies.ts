@@ -22,9 +22,9 @@ interface Input {
   readonly cutting: Pick<Cutting, 'shown' | 'one'>;
 }
 
-/** What is computed anyway, for the rules that look at it. */
-export function resultsOf(input: Input): Results {
-  return { cuts: input.cutting.shown, supplies: suppliesOf(input) };
+/** What is computed anyway, for the rules that look at it; supplies only once the whole stash is known. */
+export function resultsOf(input: Input, isStashWhole: boolean): Results {
+  return { cuts: input.cutting.shown, supplies: isStashWhole ? suppliesOf(input) : undefined };
 }
 
 /** What the open card takes, counted with what is out of the stash for this very batch. */

@@ -40,6 +40,8 @@ const atOnce = 40;
 /** Of what nobody waits for, fewer, since what is saved meanwhile waits for them. */
 const atOnceLater = 10;
 const laterMilliseconds = 40;
+/** So long it waits where the database is away. */
+const awayMilliseconds = 10_000;
 /** So long saves are gathered before the cards are computed, unless somebody asks before. */
 const restMilliseconds = 1000;
 
@@ -68,6 +70,7 @@ export class StandingCards {
   #timer: NodeJS.Timeout | undefined;
   /** Old, but good enough until there is time. */
   readonly #later = new Set<CardId>();
+  #laterTimer: NodeJS.Timeout | undefined;
 
   private constructor(db: Database, isShared: boolean, stand: typeof standEach) {
     this.#db = db;
@@ -186,19 +189,29 @@ export class StandingCards {
 
   /** What is old of these is computed when there is time: after what was asked for, some at a time. */
   #postpone(standings: readonly Standing[]): void {
-    const isIdle = this.#later.size === 0;
     for (const each of standings) if (!this.#isFresh(each)) this.#later.add(each.head.id);
-    if (isIdle && this.#later.size > 0) setTimeout(() => this.#goOn(), laterMilliseconds).unref();
+    this.#goOnSoon(laterMilliseconds);
+  }
+
+  #goOnSoon(milliseconds: number): void {
+    if (this.#later.size === 0) return;
+    this.#laterTimer ??= setTimeout(() => this.#goOn(), milliseconds).unref();
   }
 
   #goOn(): void {
+    this.#laterTimer = undefined;
     const awaited = this.#awaited;
     this.#thenQuietly(async () => {
       const some = [...this.#later].slice(0, atOnceLater);
-      for (const id of some) this.#later.delete(id);
       const old = some.flatMap((id) => this.#all.get(id) ?? []);
-      await this.#compute(old.filter((each) => !this.#isFresh(each)).map(({ head }) => head.id));
-      if (this.#later.size > 0) setTimeout(() => this.#goOn(), laterMilliseconds).unref();
+      try {
+        await this.#compute(old.filter((each) => !this.#isFresh(each)).map(({ head }) => head.id));
+      } catch (error) {
+        this.#goOnSoon(awayMilliseconds);
+        throw error;
+      }
+      for (const id of some) this.#later.delete(id);
+      this.#goOnSoon(laterMilliseconds);
     });
     this.#awaited = awaited;
   }
@@ -237,15 +250,18 @@ export class StandingCards {
     const library = await readLibrary(this.#db, [...new Set([...uses.values()].flat())]);
     for (const { id, version } of library)
       if (version > (this.#newest.get(id) ?? 0)) this.#newest.set(id, version);
-    const heads = new Map(kept.map((card) => [card.id, headOf(card)]));
-    const stood = await this.#stand(kept, library);
-    const rows = stood.flatMap(({ id, ...texts }) => {
-      const items = uses.get(id) ?? [];
-      const head = heads.get(id);
-      const key = head && standingKey(head.revision, items, this.#newest);
-      return head ? [{ cardId: id, items, key: key ?? '', ...texts, head }] : [];
-    });
-    for (const { head, ...row } of rows) this.#put(read(head, row));
+    const stood = new Map((await this.#stand(kept, library)).map((each) => [each.id, each]));
+    const rows: NewStanding[] = [];
+    for (const card of kept) {
+      const texts = stood.get(card.id);
+      if (!texts) continue;
+      const items = uses.get(card.id) ?? [];
+      const key = standingKey(card.revision, items, this.#newest);
+      const { card: json, found, picture } = texts;
+      const row = { cardId: card.id, key, items, card: json, found, picture };
+      this.#put(read(headOf(card), row));
+      rows.push(row);
+    }
     await this.#keep(rows);
   }
 

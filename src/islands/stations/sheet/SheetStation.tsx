@@ -25,6 +25,7 @@ export function SheetStation() {
     card,
     library,
     holdings,
+    isStashWhole,
     releases,
     unit,
     revision,
@@ -64,6 +65,11 @@ export function SheetStation() {
           <PlacementTable placements={sheet.placements} fold={sheet.fold} unit={unit} />
         ) : page === 'supplies' ? (
           <div className="pt-4">
+            {!isStashWhole && (
+              <p role="status" className="text-amber pb-2 font-semibold">
+                Not complete yet: the stash is still being read.
+              </p>
+            )}
             {isTaken && (
               <p className="text-muted pb-2">
                 Counted with what is out of the stash for this batch.
