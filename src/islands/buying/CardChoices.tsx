@@ -64,7 +64,7 @@ export function CardChoices(props: Props) {
                 style={{ top: start - virtual.options.scrollMargin, height: size }}
               >
                 {row.kind === 'release' ? (
-                  <label className="border-control font-heading flex h-full items-end gap-2 border-t pb-2 font-semibold">
+                  <label className="border-control font-heading flex h-full items-center gap-2 border-t pt-1 font-semibold">
                     <input
                       type="checkbox"
                       checked={row.ids.every((id) => chosen.has(id))}
