@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { buyingJob, buyingList, chooseCard, type ChosenCard } from '../../core/compute/buyingList';
 import { otherUnit } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
@@ -15,16 +15,19 @@ import { saveFile } from '../parts/saveFile';
 import { SupplyTable } from '../parts/SupplyTable';
 import { TeamHeader } from '../parts/TeamHeader';
 import { rememberUnit } from '../parts/UnitSwitch';
-import { useIsLive } from '../parts/useIsLive';
 import { useKeys } from '../parts/useKeys';
 import { fileName } from '../../core/text/fileName';
 import { namesOf, openWords } from './buyingWords';
-import { CardChoices } from './CardChoices';
 import type { CardChoice } from './choiceRows';
 import { useAllCards } from './useAllCards';
 import { useStash } from '../session/useStash';
 import { useCardFiles } from './useCardFiles';
 import { useWhenComplete } from './useWhenComplete';
+
+/** The server draws it with the page; its script, which is large, comes after the page's own. */
+const CardChoices = lazy(() =>
+  import('./CardChoices').then((module) => ({ default: module.CardChoices })),
+);
 
 interface Props {
   readonly team: string;
@@ -47,7 +50,7 @@ const buyingKeys: readonly KeyLine[] = [
 
 /** What to buy for several cards at once: their sheets cut together, all else added up. */
 export function Buying({ team, releases, chosen, ...props }: Props) {
-  const isLive = useIsLive();
+  const [isLive, setLive] = useState(false);
   const { cards, isWhole, failure } = useAllCards(props.cards, props.areCardsWhole);
   const { library, holdings, isWhole: isStashWhole } = useStash(props);
   const [unit, setUnit] = useState(props.unit);
@@ -115,15 +118,18 @@ export function Buying({ team, releases, chosen, ...props }: Props) {
         <aside aria-label="For which cards" className="w-80 shrink-0 print:hidden">
           <h1 className="text-xl">Buying list</h1>
           <p className="text-sheet-muted pb-2">Choose the cards it is for.</p>
-          <CardChoices
-            cards={cards}
-            isWhole={isWhole}
-            releases={releases}
-            chosen={chosenIds}
-            copiesOf={copiesOf}
-            onChoose={choose}
-            onCopies={(card, count) => setCopies(new Map([...copies, [card.id, count]]))}
-          />
+          <Suspense>
+            <CardChoices
+              cards={cards}
+              isWhole={isWhole}
+              releases={releases}
+              chosen={chosenIds}
+              copiesOf={copiesOf}
+              onChoose={choose}
+              onCopies={(card, count) => setCopies(new Map([...copies, [card.id, count]]))}
+              onLive={setLive}
+            />
+          </Suspense>
           {failure !== '' && (
             <p role="alert" className="text-pencil py-2">
               Not all cards are shown. {failure}

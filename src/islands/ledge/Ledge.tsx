@@ -86,7 +86,7 @@ export function Ledge(props: Props) {
   const ledges = useRef<LedgesHandle>(null);
 
   const textOf = useCardTexts(props.texts, filter.query !== '', say);
-  const stocks = useStocks(open === 'new', say);
+  const stocks = useStocks(open === 'new');
 
   const context = useMemo(
     () => ({ unit, designers, releases, designerId, textOf }),

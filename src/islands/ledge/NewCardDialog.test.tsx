@@ -8,14 +8,14 @@ import { NewCardDialog } from './NewCardDialog';
 
 vi.mock('../wire/postJson', () => ({ postJson: vi.fn() }));
 const post = vi.mocked(postJson);
+const known = stocksOf(library);
+const stocks = { known, wait: () => Promise.resolve(known) };
 
 beforeEach(() => {
   post
     .mockReset()
     .mockResolvedValue({ ok: false, status: 400, message: 'Nibwright does not reply.' });
-  render(
-    <NewCardDialog releases={[]} stocks={stocksOf(library)} unit="in" onClose={() => undefined} />,
-  );
+  render(<NewCardDialog releases={[]} stocks={stocks} unit="in" onClose={() => undefined} />);
 });
 afterEach(cleanup);
 
@@ -51,6 +51,20 @@ describe('making a card', () => {
       },
       'card',
     ]);
+  });
+
+  it('made before the stocks have come waits for them, or says why they do not', async () => {
+    cleanup();
+    const wait = vi.fn().mockRejectedValueOnce(new Error('Nibwright does not reply.'));
+    wait.mockResolvedValue(known);
+    const coming = { known: undefined, wait };
+    render(<NewCardDialog releases={[]} stocks={coming} unit="in" onClose={() => undefined} />);
+    make();
+    expect((await alert()).textContent).toBe('Nibwright does not reply.');
+    expect(post).not.toHaveBeenCalled();
+    make();
+    await waitFor(() => expect(post).toHaveBeenCalledTimes(1));
+    expect(post.mock.calls[0]?.[1]).toMatchObject({ stock: { id: 'chalk', version: 1 } });
   });
 
   it('asks a square for no way to stand', () => {

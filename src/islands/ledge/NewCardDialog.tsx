@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
 import type { Stock } from '../../core/plan/libraryItem';
+import type { Stocks } from './useStocks';
 import { firstFormat, FormatFields, readFormat } from '../parts/FormatFields';
 import { FormDialog } from '../parts/FormDialog';
 import { ReleaseSelect } from '../parts/ReleaseSelect';
@@ -9,8 +10,7 @@ import { postJson } from '../wire/postJson';
 
 interface Props {
   readonly releases: readonly Release[];
-  /** Undefined until they come. */
-  readonly stocks: readonly Stock[] | undefined;
+  readonly stocks: Stocks;
   readonly unit: Unit;
   readonly onClose: () => void;
 }
@@ -20,14 +20,16 @@ export function NewCardDialog({ releases, stocks, unit, onClose }: Props) {
   const [title, setTitle] = useState('');
   const [choice, setChoice] = useState(firstFormat);
   const [picked, setPicked] = useState<number>();
-  const stock = picked ?? likelyBase(stocks ?? []);
+  const { known } = stocks;
+  const stock = picked ?? likelyBase(known ?? []);
   const [releaseId, setReleaseId] = useState('');
 
   const make = async () => {
     const chosen = readFormat(choice, unit);
     if (typeof chosen === 'string') return chosen;
-    if (!stocks) return 'The stocks are still being read. Try again in a moment.';
-    const item = stocks[stock];
+    const all = await stocks.wait().catch((error: Error) => error.message);
+    if (typeof all === 'string') return all;
+    const item = all[picked ?? likelyBase(all)];
     if (!item) return 'The stash holds no stock to make it from.';
     const reply = await postJson(
       '/api/cards',
@@ -65,8 +67,8 @@ export function NewCardDialog({ releases, stocks, unit, onClose }: Props) {
         value={stock}
         onChange={(e) => setPicked(Number(e.target.value))}
       >
-        {!stocks && <option>the stash is being read</option>}
-        {stocks?.map(({ id, version, name }, index) => (
+        {!known && <option>the stash is being read</option>}
+        {known?.map(({ id, version, name }, index) => (
           <option key={`${id} ${version}`} value={index}>
             {name}
           </option>

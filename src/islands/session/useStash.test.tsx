@@ -3,11 +3,11 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { library } from '../../../test/support/plans';
 import { must } from '../../../test/support/must';
 import { emptyHolding } from '../../core/stash/holdings';
-import { fetchStash, fetchVersions } from '../wire/fetchStash';
+import { fetchVersions, fetchWholeStash } from '../wire/fetchStash';
 import { useStash } from './useStash';
 
-vi.mock('../wire/fetchStash', () => ({ fetchStash: vi.fn(), fetchVersions: vi.fn() }));
-const rest = vi.mocked(fetchStash);
+vi.mock('../wire/fetchStash', () => ({ fetchWholeStash: vi.fn(), fetchVersions: vi.fn() }));
+const rest = vi.mocked(fetchWholeStash);
 const versions = vi.mocked(fetchVersions);
 
 const moss = must(library.find(({ id }) => id === 'moss'));

@@ -1,10 +1,12 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { itemKinds } from '../../core/plan/items/kinds';
 import { findItem, type Library } from '../../core/plan/library';
 import type { LibraryItem, LibraryRef } from '../../core/plan/libraryItem';
 import type { Holding } from '../../core/stash/holding';
 import { whenIdle } from '../parts/whenIdle';
-import { fetchStash, fetchVersions, type StashPart } from '../wire/fetchStash';
+import type { StashPart } from '../wire/fetchStash';
+
+/** Comes when it is first needed, not with the page. */
+const fetching = () => import('../wire/fetchStash');
 
 export interface StashStart {
   readonly library: Library;
@@ -43,15 +45,17 @@ export function useStash(start: StashStart): StashState {
   const bringRest = useCallback(() => {
     if (isAsked.current) return;
     isAsked.current = true;
-    fetchStash(itemKinds).then(
-      (part) => {
-        take(part);
-        setWhole(true);
-      },
-      () => {
-        isAsked.current = false;
-      },
-    );
+    fetching()
+      .then(({ fetchWholeStash }) => fetchWholeStash())
+      .then(
+        (part) => {
+          take(part);
+          setWhole(true);
+        },
+        () => {
+          isAsked.current = false;
+        },
+      );
   }, [take]);
   useEffect(() => whenIdle(bringRest), [bringRest]);
 
@@ -63,9 +67,12 @@ export function useStash(start: StashStart): StashState {
         .map(({ id }) => id);
       if (unknown.length === 0) return;
       for (const id of unknown) sought.current.add(id);
-      fetchVersions([...new Set(unknown)]).then(take, () => {
-        for (const id of unknown) sought.current.delete(id);
-      });
+      const ids = [...new Set(unknown)];
+      fetching()
+        .then(({ fetchVersions }) => fetchVersions(ids))
+        .then(take, () => {
+          for (const id of unknown) sought.current.delete(id);
+        });
     },
     [library, take],
   );

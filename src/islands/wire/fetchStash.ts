@@ -1,3 +1,4 @@
+import { itemKinds } from '../../core/plan/items/kinds';
 import type { ItemKind, LibraryItem } from '../../core/plan/libraryItem';
 import type { Holding } from '../../core/stash/holding';
 import { getJson } from './postJson';
@@ -18,6 +19,11 @@ const atOnce = 100;
  */
 export function fetchStash(kinds: readonly ItemKind[]): Promise<StashPart> {
   return fetchPart(`kinds=${kinds.join(',')}`);
+}
+
+/** All the stash holds, as `fetchStash` gives some of it. */
+export function fetchWholeStash(): Promise<StashPart> {
+  return fetchStash(itemKinds);
 }
 
 /** Every version of these items, as `fetchStash` gives the newest of all. */
