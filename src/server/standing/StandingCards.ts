@@ -194,8 +194,8 @@ export class StandingCards {
   }
 
   #goOnSoon(milliseconds: number): void {
-    if (this.#later.size === 0) return;
-    this.#laterTimer ??= setTimeout(() => this.#goOn(), milliseconds).unref();
+    if (this.#later.size === 0 || this.#laterTimer) return;
+    this.#laterTimer = setTimeout(() => this.#goOn(), milliseconds).unref();
   }
 
   #goOn(): void {
