@@ -6,6 +6,7 @@ import { cardFormat } from '../paper/cardFormats';
 import { faceName } from '../plan/faces';
 import type { CardId } from '../plan/ids';
 import type { About, Plan } from '../plan/plan';
+import { plainAbout } from '../plan/plainPlan';
 import type { CardStatus } from '../plan/planFacts';
 import { drawFace, type DrawnPiece } from '../pictures/drawFace';
 
@@ -53,18 +54,9 @@ export function standingCard(
 ): StandingCard {
   const { about, base } = plan;
   const { face, paint } = card.base;
-  const { title, designerId, releaseId, status, filmOn, occasion, techniques } = about;
   const stops = findings.filter(({ severity }) => severity === 'stop').length;
   return {
-    id,
-    revision,
-    title,
-    designerId,
-    releaseId,
-    status,
-    filmOn,
-    occasion,
-    techniques,
+    ...called(id, revision, about),
     format: formatName(plan),
     fold: base.fold,
     isLying: isLying(face),
@@ -105,19 +97,16 @@ export function cardText({ about, base }: Plan, card: ResolvedCard): CardText {
 export function blankStanding(
   id: CardId,
   revision: number,
-  about: Partial<About> & Pick<About, 'title'>,
+  about: About | Pick<About, 'title'>,
   failure: string,
 ): StandingCard {
   return {
-    id,
-    revision,
-    title: about.title,
-    designerId: about.designerId ?? null,
-    releaseId: about.releaseId ?? null,
-    status: about.status ?? 'planned',
-    filmOn: about.filmOn ?? null,
-    occasion: about.occasion ?? '',
-    techniques: about.techniques ?? [],
+    ...called(id, revision, {
+      ...plainAbout,
+      designerId: null,
+      releaseId: null,
+      ...about,
+    }),
     format: 'cannot be drawn',
     fold: 'flat',
     isLying: false,
@@ -128,6 +117,12 @@ export function blankStanding(
     copies: 1,
     failure,
   };
+}
+
+/** What a card is called, who makes it and for what. */
+function called(id: CardId, revision: number, about: About) {
+  const { title, designerId, releaseId, status, filmOn, occasion, techniques } = about;
+  return { id, revision, title, designerId, releaseId, status, filmOn, occasion, techniques };
 }
 
 function formatName({ base: { format } }: Pick<Plan, 'base'>): string {

@@ -33,7 +33,7 @@ export function findItem(library: Library, ref: LibraryRef): LibraryItem | undef
 }
 
 /** The versions of an item that a library holds, in the order they come. */
-export function versionsOf(library: Library, id: string): readonly LibraryItem[] {
+function versionsOf(library: Library, id: string): readonly LibraryItem[] {
   return indexOf(library).versions.get(id) ?? [];
 }
 

@@ -19,8 +19,8 @@ import { useKeys } from '../parts/useKeys';
 import { fileName } from '../../core/text/fileName';
 import { namesOf, openWords } from './buyingWords';
 import type { CardChoice } from './choiceRows';
-import { useAllCards } from './useAllCards';
-import { useStash } from '../session/useStash';
+import { useChoices } from './useChoices';
+import { useKnownStash } from '../session/useKnownStash';
 import { useCardFiles } from './useCardFiles';
 import { useWhenComplete } from './useWhenComplete';
 
@@ -51,8 +51,8 @@ const buyingKeys: readonly KeyLine[] = [
 /** What to buy for several cards at once: their sheets cut together, all else added up. */
 export function Buying({ team, releases, chosen, ...props }: Props) {
   const [isLive, setLive] = useState(false);
-  const { cards, isWhole, failure } = useAllCards(props.cards, props.areCardsWhole);
-  const { library, holdings, isWhole: isStashWhole } = useStash(props);
+  const { cards, isWhole, failure } = useChoices(props.cards, props.areCardsWhole);
+  const { library, holdings, isWhole: isStashWhole } = useKnownStash(props);
   const [unit, setUnit] = useState(props.unit);
   const [ids, setIds] = useState<readonly string[]>(chosen);
   const [copies, setCopies] = useState<ReadonlyMap<string, number>>(new Map());

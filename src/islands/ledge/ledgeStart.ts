@@ -34,7 +34,6 @@ export function firstCards(
   const filter = readFilter(new URLSearchParams(search));
   const isWhole = cards.length + binned.length <= mostWhole;
   const brought = isWhole ? cards : seenFirst(cards, context, search, firstDrawn);
-  const texts = brought.map(({ id }) => [id, context.textOf(id)] as const);
   return {
     cards: brought,
     binned: isWhole ? binned : [],
@@ -42,6 +41,18 @@ export function firstCards(
     counts: countShows(cards, context),
     binnedCount: binned.length,
     next: nextWords(cards, today),
-    texts: filter.query.trim() === '' ? null : (Object.fromEntries(texts) as FirstCards['texts']),
+    texts: filter.query.trim() === '' ? null : textsOf(brought, context),
   };
+}
+
+function textsOf(
+  cards: readonly StandingCard[],
+  { textOf }: FilterContext,
+): Readonly<Record<string, CardText>> {
+  return Object.fromEntries(
+    cards.flatMap(({ id }) => {
+      const text = textOf(id);
+      return text ? [[id, text]] : [];
+    }),
+  );
 }

@@ -16,7 +16,7 @@ import { useCutBatch } from './useCutBatch';
 import { useCutting } from './useCutting';
 import { useFindings } from './useFindings';
 import { useSelection } from './useSelection';
-import { useStash } from './useStash';
+import { useKnownStash } from './useKnownStash';
 
 /** What a workbench starts from, and what of it is open. */
 export interface SessionStart extends WorkbenchStart {
@@ -45,7 +45,7 @@ export function useSession(
   isView: (name: string) => boolean,
 ): { readonly session: CardSession; readonly controls: SessionControls } {
   const { cardId, plan: startPlan, revision: startRevision, build } = start;
-  const stash = useStash(start);
+  const stash = useKnownStash(start);
   const { library, holdings, isWhole: isStashWhole, need } = stash;
   const [releases, setReleases] = useState(start.releases);
   const [unit, setUnit] = useState(start.unit);

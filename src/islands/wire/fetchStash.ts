@@ -1,4 +1,3 @@
-import { itemKinds } from '../../core/plan/items/kinds';
 import type { ItemKind, LibraryItem } from '../../core/plan/libraryItem';
 import type { Holding } from '../../core/stash/holding';
 import { getJson } from './postJson';
@@ -18,22 +17,22 @@ const atOnce = 100;
  * @throws Error with the sentence of what is wrong, where nothing can be fetched
  */
 export function fetchStash(kinds: readonly ItemKind[]): Promise<StashPart> {
-  return fetchPart(`kinds=${kinds.join(',')}`);
+  return fetchPart(`?kinds=${kinds.join(',')}`);
 }
 
 /** All the stash holds, as `fetchStash` gives some of it. */
 export function fetchWholeStash(): Promise<StashPart> {
-  return fetchStash(itemKinds);
+  return fetchPart('');
 }
 
 /** Every version of these items, as `fetchStash` gives the newest of all. */
 export function fetchVersions(ids: readonly string[]): Promise<StashPart> {
-  return fetchPart(`items=${ids.join(',')}`);
+  return fetchPart(`?items=${ids.join(',')}`);
 }
 
 async function fetchPart(query: string): Promise<StashPart> {
   const [reply, { libraryItemSchema }] = await Promise.all([
-    getJson(`/api/stash?${query}`, 'stashPart'),
+    getJson(`/api/stash${query}`, 'stashPart'),
     import('../../core/plan/libraryItem'),
   ]);
   if (!reply.ok) throw new Error(reply.message);

@@ -1,10 +1,10 @@
 import type { APIRoute } from 'astro';
 import { z } from 'zod';
 import { libraryIdSchema } from '../../core/plan/ids';
-import { itemKinds } from '../../core/plan/items/kinds';
+import { itemKinds } from '../../core/stash/itemFields';
 import { mostStashChanges, stashChangeSchema } from '../../core/stash/stashChange';
 import { database } from '../../server/database';
-import { loadStashPart } from '../../server/loadStashPart';
+import { stashText } from '../../server/stashText';
 import { readLibrary } from '../../server/repositories/library';
 import { changeStash, readHoldings } from '../../server/repositories/stash';
 import { respondJson, endpoint, megabyte, readJson, RefusalError } from '../../server/respond';
@@ -17,7 +17,7 @@ const kindsSchema = z.array(z.enum(itemKinds)).min(1).max(itemKinds.length);
 const idsSchema = z.array(libraryIdSchema).min(1).max(1000);
 
 /**
- * The newest version of each item of some kinds, and what there is of them: `?kinds=stock,adhesive`. Or every version of
+ * The newest version of each item, and what there is of it; of some kinds: `?kinds=stock,adhesive`. Or every version of
  * some items: `?items=moss,chalk`.
  */
 export const GET: APIRoute = endpoint(async ({ request, url }) => {
@@ -30,13 +30,13 @@ export const GET: APIRoute = endpoint(async ({ request, url }) => {
     ]);
     return respondJson({ items, holdings });
   }
-  const kinds = kindsSchema.safeParse(url.searchParams.get('kinds')?.split(','));
+  const kinds = kindsSchema.safeParse(url.searchParams.get('kinds')?.split(',') ?? itemKinds);
   if (!kinds.success)
     throw new RefusalError(400, {
       message: 'These are no kinds of items.',
       hint: `Give kinds with commas between them, of ${itemKinds.join(', ')}; or ids, as in ?items=moss,chalk.`,
     });
-  const { version, write } = await loadStashPart(await database(), kinds.data);
+  const { version, write } = await stashText(await database(), kinds.data);
   return respondCompressed(request, `stash ${kinds.data.toSorted().join(' ')}`, version, write);
 });
 

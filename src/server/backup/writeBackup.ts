@@ -1,5 +1,16 @@
 import { createHash } from 'node:crypto';
-import { and, asc, eq, getTableColumns, gt, inArray, or, sql, type SQL } from 'drizzle-orm';
+import {
+  and,
+  asc,
+  eq,
+  getTableColumns,
+  gt,
+  inArray,
+  or,
+  sql,
+  type Column,
+  type SQL,
+} from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
 import type { CardId } from '../../core/plan/ids';
 import {
@@ -82,20 +93,19 @@ async function* readCards(
   db: Database,
   batches: ReadonlyMap<string, string>,
 ): AsyncGenerator<readonly string[]> {
-  let last = '' as CardId;
-  for (;;) {
-    const some = await db
-      .select({ id: cards.id, revision: cards.revision, text: rowText('cards', cards) })
+  const { id, revision } = cards;
+  const pages = inPages((last: { readonly id: CardId } | undefined) =>
+    db
+      .select({ id, revision, text: rowText('cards', cards) })
       .from(cards)
-      .where(gt(cards.id, last))
-      .orderBy(asc(cards.id))
-      .limit(cardsAtOnce);
-    const end = some.at(-1);
-    if (!end) return;
-    last = end.id;
+      .where(last && gt(id, last.id))
+      .orderBy(asc(id))
+      .limit(cardsAtOnce),
+  );
+  for await (const some of pages) {
     yield some.map(({ text }) => text);
     for await (const texts of readRevisions(db, some)) yield texts;
-    yield some.flatMap(({ id }) => batches.get(id) ?? []);
+    yield some.flatMap((card) => batches.get(card.id) ?? []);
   }
 }
 
@@ -105,40 +115,57 @@ async function* readRevisions(
 ): AsyncGenerator<readonly string[]> {
   const newest = new Map(of.map(({ id, revision }) => [id, revision]));
   const { cardId, number } = revisions;
-  let last: { readonly cardId: CardId; readonly number: number } | undefined;
-  for (;;) {
-    const some = await db
+  const pages = inPages((last: { readonly cardId: CardId; readonly number: number } | undefined) =>
+    db
       .select({ cardId, number, text: rowText('revisions', revisions) })
       .from(revisions)
       .where(
         and(
           inArray(cardId, [...newest.keys()]),
-          last &&
-            or(gt(cardId, last.cardId), and(eq(cardId, last.cardId), gt(number, last.number))),
+          last && isAfter([cardId, last.cardId], [number, last.number]),
         ),
       )
       .orderBy(asc(cardId), asc(number))
-      .limit(revisionsAtOnce);
-    last = some.at(-1);
-    if (!last) return;
+      .limit(revisionsAtOnce),
+  );
+  for await (const some of pages)
     yield some.flatMap((row) => (row.number <= (newest.get(row.cardId) ?? 0) ? [row.text] : []));
-  }
 }
 
 async function* readLibrary(db: Database): AsyncGenerator<readonly string[]> {
   const { id, version } = libraryItems;
-  let last: { readonly id: string; readonly version: number } | undefined;
-  for (;;) {
-    const some = await db
+  const pages = inPages((last: { readonly id: string; readonly version: number } | undefined) =>
+    db
       .select({ id, version, text: rowText('libraryItems', libraryItems) })
       .from(libraryItems)
-      .where(last && or(gt(id, last.id), and(eq(id, last.id), gt(version, last.version))))
+      .where(last && isAfter([id, last.id], [version, last.version]))
       .orderBy(asc(id), asc(version))
-      .limit(itemsAtOnce);
+      .limit(itemsAtOnce),
+  );
+  for await (const some of pages) yield some.map(({ text }) => text);
+}
+
+/**
+ * Rows in the order of their keys, some at a time, until there are none.
+ * @param read those after one, which is left out at first
+ */
+async function* inPages<Row, Last extends Row>(
+  read: (last: Row | undefined) => Promise<readonly Last[]>,
+): AsyncGenerator<readonly Last[]> {
+  for (let last: Last | undefined; ;) {
+    const some = await read(last);
     last = some.at(-1);
     if (!last) return;
-    yield some.map(({ text }) => text);
+    yield some;
   }
+}
+
+/** Whether a row comes after another by two columns of its key. */
+function isAfter(
+  [first, firstOf]: readonly [Column, unknown],
+  [second, secondOf]: readonly [Column, unknown],
+): SQL | undefined {
+  return or(gt(first, firstOf), and(eq(first, firstOf), gt(second, secondOf)));
 }
 
 /** A row as a line of a backup, written by the database, which is several times quicker than by us. */

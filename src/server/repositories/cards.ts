@@ -36,20 +36,10 @@ const embeddedSchema = z.array(libraryItemSchema);
 /** A card without its plan, for telling what has changed. */
 export type CardHead = Pick<StoredCard, 'id' | 'revision' | 'changedAt' | 'binnedAt'>;
 
-/**
- * Cards without their plans, those in the bin too, the last changed first.
- * @param ids only these; left out, all
- */
-export async function listCardHeads(
-  db: Database,
-  ids?: readonly CardId[],
-): Promise<readonly CardHead[]> {
+/** All cards without their plans, those in the bin too, the last changed first. */
+export async function listCardHeads(db: Database): Promise<readonly CardHead[]> {
   const { id, revision, changedAt, binnedAt } = cards;
-  return db
-    .select({ id, revision, changedAt, binnedAt })
-    .from(cards)
-    .where(ids && inArray(id, [...ids]))
-    .orderBy(desc(changedAt), id);
+  return db.select({ id, revision, changedAt, binnedAt }).from(cards).orderBy(desc(changedAt), id);
 }
 
 /** What every card is called, who makes it and for what, as it is kept and not read yet. */

@@ -223,8 +223,9 @@ export class StandingCards {
     const ids = this.#all.size === 0 ? undefined : [...byId.keys()];
     for (const kept of await readStandings(this.#db, ids)) {
       const head = byId.get(kept.cardId);
-      const standing = head && read(head, kept);
-      if (standing?.card.revision === head?.revision && standing) this.#put(standing);
+      if (!head) continue;
+      const standing = read(head, kept);
+      if (standing.card.revision === head.revision) this.#put(standing);
     }
   }
 

@@ -2,20 +2,6 @@
  * The kinds of things in the stash, apart from their schemas, so that a page can list them without these.
  */
 
-/** What has an outline, whose picture comes with it. */
-export const shapedKinds = ['stamp', 'die-set', 'stencil'] as const;
-/** What papers are chosen, coloured and held by, and what is put on them. */
-export const supplyKinds = [
-  'stock',
-  'ink',
-  'powder',
-  'medium',
-  'adhesive',
-  'embellishment',
-  'tool',
-] as const;
-export const itemKinds = [...shapedKinds, ...supplyKinds] as const;
-
 /** What a die is for: a shape of its own, one wavy edge, the whole front, or many small parts bridged together. */
 export const dieKinds = ['shape', 'border', 'cover', 'joined'] as const;
 

@@ -4,7 +4,7 @@ import { library } from '../../../test/support/plans';
 import { must } from '../../../test/support/must';
 import { emptyHolding } from '../../core/stash/holdings';
 import { fetchVersions, fetchWholeStash } from '../wire/fetchStash';
-import { useStash } from './useStash';
+import { useKnownStash } from './useKnownStash';
 
 vi.mock('../wire/fetchStash', () => ({ fetchWholeStash: vi.fn(), fetchVersions: vi.fn() }));
 const rest = vi.mocked(fetchWholeStash);
@@ -24,7 +24,7 @@ beforeEach(() => {
 afterEach(cleanup);
 
 const open = (isStashWhole = false) =>
-  renderHook(() => useStash({ library: [moss], holdings: [count(moss, 5)], isStashWhole }));
+  renderHook(() => useKnownStash({ library: [moss], holdings: [count(moss, 5)], isStashWhole }));
 
 describe('the stash on a page', () => {
   it('comes with what the card uses, and whole when the page has time', async () => {

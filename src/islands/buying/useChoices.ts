@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { getJson } from '../wire/postJson';
 import type { CardChoice } from './choiceRows';
 
-export interface AllCards {
+export interface Choices {
   readonly cards: readonly CardChoice[];
   readonly isWhole: boolean;
   /** Why not all cards are there; empty while nothing is wrong. */
@@ -10,8 +10,8 @@ export interface AllCards {
 }
 
 /** The cards the page came with, then all there are. */
-export function useAllCards(first: readonly CardChoice[], isWhole: boolean): AllCards {
-  const [state, setState] = useState<AllCards>({ cards: first, isWhole, failure: '' });
+export function useChoices(first: readonly CardChoice[], isWhole: boolean): Choices {
+  const [state, setState] = useState<Choices>({ cards: first, isWhole, failure: '' });
   useEffect(() => {
     if (isWhole) return;
     let isWanted = true;

@@ -8,13 +8,13 @@ import type { StashPart } from '../wire/fetchStash';
 /** Comes when it is first needed, not with the page. */
 const fetching = () => import('../wire/fetchStash');
 
-export interface StashStart {
+export interface KnownStashStart {
   readonly library: Library;
   readonly isStashWhole: boolean;
   readonly holdings: readonly Holding[];
 }
 
-export interface StashState {
+export interface KnownStash {
   readonly library: Library;
   readonly holdings: readonly Holding[];
   /** False while the rest of the stash is on its way: what can be chosen is not complete yet. */
@@ -28,7 +28,7 @@ export interface StashState {
 }
 
 /** What the stash holds as this page knows it: first what the card uses, the rest when the page has time. */
-export function useStash(start: StashStart): StashState {
+export function useKnownStash(start: KnownStashStart): KnownStash {
   const [library, setLibrary] = useState(start.library);
   const [holdings, setHoldings] = useState(start.holdings);
   const [isWhole, setWhole] = useState(start.isStashWhole);
