@@ -81,3 +81,18 @@ test('the buying list of a large team offers every card and draws those in view'
   await expect(list.getByRole('heading')).toContainText('1 card');
   await expect(list.locator('table')).toContainText('Paper');
 });
+
+test('what is asked of the stash wrongly is refused in a sentence', async ({ request }) => {
+  const ask = async (query: string) => {
+    const reply = await request.get(`${address}/api/stash${query}`);
+    return { status: reply.status(), text: await reply.text() };
+  };
+  const refused = { status: 400, text: expect.stringContaining('These are no ids of items.') };
+  expect(await ask('?items=..')).toEqual(refused);
+  expect(await ask('?items=')).toEqual(refused);
+  expect((await ask('?kinds=stock,hat')).text).toContain('These are no kinds of items.');
+  expect(
+    (JSON.parse((await ask('?items=chalk-300,none')).text) as { items: unknown[] }).items,
+  ).toHaveLength(1);
+  expect((JSON.parse((await ask('')).text) as { items: unknown[] }).items).toHaveLength(450);
+});

@@ -1,16 +1,18 @@
 // Two browsers on one card, editing at random while the server is killed, lines are lost and pages crash:
 // `node scripts/two-people.mjs` after a build. MINUTES=60 for how long, SEED=1 for another run. Not part of the tests.
-// Prints what docs/reliability.md tells; ends with 1 where the two do not end equal.
+// Prints how far it is every ten minutes, at its end what docs/reliability.md tells; ends with 1 where the two do not
+// end equal.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { clearInterval, setInterval } from 'node:timers';
 import { setTimeout as wait } from 'node:timers/promises';
 import { chromium } from '@playwright/test';
 import { ensureBuild } from './prepare.mjs';
 import { seeded, startDemo } from './stress-server.mjs';
 
 const minutes = Number(process.env['MINUTES'] ?? 5);
-const port = 4197;
+const port = 4199;
 const address = `http://127.0.0.1:${port}`;
 const card = 'rain-day';
 
@@ -109,6 +111,12 @@ for (const name of ['Edda', 'Wim']) {
 
 const end = Date.now() + minutes * 60_000;
 let failed = 0;
+const progress = setInterval(() => {
+  const left = Math.round((end - Date.now()) / 60_000);
+  console.error(
+    `${left} minutes left: ${edits} edits, ${conflicts} choices, ${counts.kills} kills`,
+  );
+}, 600_000);
 while (Date.now() < end) {
   const person = oneOf(people);
   try {
@@ -141,6 +149,7 @@ while (Date.now() < end) {
   }
   await wait(random() * 200);
 }
+clearInterval(progress);
 
 for (const { context } of people) await context.setOffline(false);
 for (let round = 0; round < 3; round++)

@@ -21,24 +21,32 @@ const idsSchema = z.array(libraryIdSchema).min(1).max(1000);
  * some items: `?items=moss,chalk`.
  */
 export const GET: APIRoute = endpoint(async ({ request, url }) => {
-  const ids = idsSchema.safeParse(url.searchParams.get('items')?.split(','));
-  if (ids.success) {
-    const db = await database();
-    const [items, holdings] = await Promise.all([
-      readLibrary(db, ids.data),
-      readHoldings(db, ids.data),
-    ]);
-    return respondJson({ items, holdings });
-  }
+  const named = url.searchParams.get('items');
+  if (named !== null) return respondVersions(named);
   const kinds = kindsSchema.safeParse(url.searchParams.get('kinds')?.split(',') ?? itemKinds);
   if (!kinds.success)
     throw new RefusalError(400, {
       message: 'These are no kinds of items.',
-      hint: `Give kinds with commas between them, of ${itemKinds.join(', ')}; or ids, as in ?items=moss,chalk.`,
+      hint: `Give kinds with commas between them, of ${itemKinds.join(', ')}.`,
     });
   const { version, write } = await stashText(await database(), kinds.data);
   return respondCompressed(request, `stash ${kinds.data.toSorted().join(' ')}`, version, write);
 });
+
+async function respondVersions(named: string): Promise<Response> {
+  const ids = idsSchema.safeParse(named.split(','));
+  if (!ids.success)
+    throw new RefusalError(400, {
+      message: 'These are no ids of items.',
+      hint: 'Give ids with commas between them, as in ?items=moss,chalk.',
+    });
+  const db = await database();
+  const [items, holdings] = await Promise.all([
+    readLibrary(db, ids.data),
+    readHoldings(db, ids.data),
+  ]);
+  return respondJson({ items, holdings });
+}
 
 /** Makes changes of the stash, all or none, and answers what was written. */
 export const POST: APIRoute = endpoint(async ({ request }) => {
