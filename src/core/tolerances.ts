@@ -20,6 +20,9 @@ export const hardlyTold = 4;
 /** CIEDE2000. A print whose every ink is nearer to its paper than this is lost on it. From memory. */
 export const lostOnPaper = 8;
 
+/** The contrast at which words read on what is behind them. WCAG 2.2, success criterion 1.4.3. */
+export const readableContrast = 4.5;
+
 /** A rigid piece follows what is under it where that is no thicker: a layer of card or two. From memory. */
 export const bendsOver = millimetres(0.7);
 

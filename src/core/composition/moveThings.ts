@@ -63,6 +63,16 @@ export function moveAll(
   );
 }
 
+/** Moves each thing by so many ticks; where it stands the other way across or down stays as it was told. */
+export function movesBy(
+  card: ResolvedCard,
+  moving: readonly Placed[],
+  dx: number,
+  dy: number,
+): Edit {
+  return batchEdits(moving.map((each) => shifted(card, each, dx, dy)));
+}
+
 /** Steps every moving piece by so many ticks. */
 export function nudgeAll(
   card: ResolvedCard,

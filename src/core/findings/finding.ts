@@ -103,9 +103,20 @@ export type FindingData =
   | { readonly rule: 'overhang'; readonly side: Side; readonly by: Length }
   | {
       readonly rule: 'words-covered';
-      /** Covered by another thing, on printed paper, or on the pattern of a stencil or background stamp. */
-      readonly by: 'thing' | 'printed-paper' | 'pattern';
+      /** Covered by another thing; on an image, printed paper, or the pattern of a stencil or background stamp. */
+      readonly by: 'thing' | 'image' | 'printed-paper' | 'pattern';
     }
+  | {
+      readonly rule: 'off-paper';
+      readonly supportLetter: string;
+      /** How far it reaches off its paper. */
+      readonly by: Length;
+      /** Nothing of it lies on its paper. */
+      readonly isWhole: boolean;
+      /** So many others of its group do too. */
+      readonly others: number;
+    }
+  | { readonly rule: 'same-place' }
   | {
       readonly rule: 'window-uncovered';
       /** What ends in the window. */

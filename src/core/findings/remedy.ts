@@ -1,5 +1,6 @@
-import type { Size } from '../length/length';
+import type { Length, Size } from '../length/length';
 import type { Edit } from '../plan/edit';
+import type { Side } from '../plan/faces';
 import type { Reveals } from '../resolve/origins';
 
 /** Remedies that give a piece another size; they are told by the size and the border that come of it. */
@@ -39,6 +40,14 @@ export const deedRemedyIds = [
 ] as const;
 export type DeedRemedyId = (typeof deedRemedyIds)[number];
 
+/** A thing moved by so much to each of these sides, and its group with it. */
+export interface MoveRemedy {
+  readonly id: 'move';
+  readonly name: string;
+  readonly by: readonly { readonly side: Side; readonly distance: Length }[];
+  readonly edit: Edit;
+}
+
 /** One way to mend a finding, as the edit that does it. */
 export type Remedy =
   | {
@@ -48,6 +57,7 @@ export type Remedy =
       readonly reveals: Reveals;
       readonly edit: Edit;
     }
+  | MoveRemedy
   | { readonly id: DeedRemedyId; readonly edit: Edit };
 
 /** A remedy told by what it does. */

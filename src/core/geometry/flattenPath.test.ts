@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../seeded';
-import { flattenPath, type Point, pathIssue } from './flattenPath';
+import { flattenLines, flattenPath, type Point, pathIssue } from './flattenPath';
 import { shoelace, square } from '../../../test/support/shapes';
 
 /** A point of a curve of third degree, by de Casteljau's halving lines. */
@@ -83,5 +83,21 @@ describe('a path as closed lines', () => {
     expect(pathIssue('M0 0L1')).toContain('SvgPath');
     expect(pathIssue('M0 0L1 1')).toBeUndefined();
     expect(() => flattenPath('M0 0L1')).toThrow('flattenPath');
+  });
+});
+
+describe('lines as a pen draws them', () => {
+  it('go there and back, open or closed, so that they enclose nothing', () => {
+    for (const path of ['M0 0H2', 'M0 0H2V2', 'M0 0H2V2Z', 'M0 0C0 2 2 2 2 0'])
+      for (const line of flattenLines(path)) expect(shoelace(line)).toBeCloseTo(0, 9);
+    const [closed] = flattenLines('M0 0H2V2Z');
+    expect(closed).toContainEqual({ x: 2, y: 2 });
+    expect(closed?.filter(({ x, y }) => x === 0 && y === 0)).toHaveLength(2);
+    expect(flattenLines('M0 0H2')).toEqual([
+      [
+        { x: 0, y: 0 },
+        { x: 2, y: 0 },
+      ],
+    ]);
   });
 });

@@ -23,6 +23,7 @@ const usualError = 1 / 5000;
 interface ReadLine {
   readonly start: Point;
   readonly parts: (readonly [Point, Point, Point] | Point)[];
+  isClosed: boolean;
 }
 
 /**
@@ -33,17 +34,37 @@ interface ReadLine {
  * @example flattenPath('M0 0H2V2Z') // [[{ x: 0, y: 0 }, { x: 2, y: 0 }, { x: 2, y: 2 }]]
  */
 export function flattenPath(path: string, error?: number): readonly Polygon[] {
+  return chordsOf(path, error).flatMap(({ points }) => {
+    const closed = withoutRepeats(points);
+    return closed.length >= 3 ? [closed] : [];
+  });
+}
+
+/**
+ * The lines of an SVG path as a pen draws along them, in the same chords. Each goes to its end and back the same way, so
+ * that it encloses nothing, wherever it is open or closed.
+ * @throws Error saying what is wrong with the path.
+ * @example flattenLines('M0 0H2V2') // [[{ x: 0, y: 0 }, { x: 2, y: 0 }, { x: 2, y: 2 }, { x: 2, y: 0 }]]
+ */
+export function flattenLines(path: string, error?: number): readonly Polygon[] {
+  return chordsOf(path, error).map(({ points, isClosed }) => {
+    const there = isClosed ? [...points, ...points.slice(0, 1)] : points;
+    return [...there, ...there.slice(1, -1).reverse()];
+  });
+}
+
+/** Each line of a path as chords. */
+function chordsOf(path: string, error: number | undefined) {
   const lines = readLines(path);
   const allowed = error ?? usualError * reachOf(lines);
-  return lines.flatMap(({ start, parts }) => {
-    const polygon: Point[] = [start];
+  return lines.map(({ start, parts, isClosed }) => {
+    const points: Point[] = [start];
     for (const part of parts) {
-      const from = polygon.at(-1) ?? start;
-      if ('x' in part) polygon.push(part);
-      else polygon.push(...cubic(from, ...part, allowed));
+      const from = points.at(-1) ?? start;
+      if ('x' in part) points.push(part);
+      else points.push(...cubic(from, ...part, allowed));
     }
-    const closed = withoutRepeats(polygon);
-    return closed.length >= 3 ? [closed] : [];
+    return { points, isClosed };
   });
 }
 
@@ -56,7 +77,7 @@ function readLines(path: string): readonly ReadLine[] {
   read.iterate(([command, ...args], _index, x, y) => {
     const at = (index: number) => args[index] ?? 0;
     const start = (from: Point) => {
-      line = { start: from, parts: [] };
+      line = { start: from, parts: [], isClosed: false };
       lines.push(line);
       return line;
     };
@@ -84,6 +105,7 @@ function readLines(path: string): readonly ReadLine[] {
         break;
       }
       case 'Z':
+        if (line) line.isClosed = true;
         line = undefined;
         break;
       default:

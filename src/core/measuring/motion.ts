@@ -1,7 +1,8 @@
 import { isWithin, nearestBetween, touches } from '../outline/distance';
-import { boundsOf, boxesOverlap, corners, type Outline } from '../outline/outline';
+import { boundsOf, boxesOverlap, corners, type Bounds, type Outline } from '../outline/outline';
 import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
 import type { Polygon } from '../geometry/flattenPath';
+import type { PieceId } from '../plan/ids';
 import type { Motion } from '../plan/piece';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedPiece } from '../resolve/resolvedPiece';
@@ -13,9 +14,9 @@ import { sway } from '../tolerances';
 /** Why a piece cannot move as it is meant to. */
 export type MotionIssue =
   /** Something glued over it holds it shut, or still. */
-  | { readonly kind: 'held'; readonly by: string }
+  | { readonly kind: 'held'; readonly by: string; readonly id: PieceId }
   /** Something stands in the way of its swing, its track or its sway. */
-  | { readonly kind: 'in-the-way'; readonly by: string }
+  | { readonly kind: 'in-the-way'; readonly by: string; readonly id: PieceId }
   /** Its spring is wider than the figure at its narrowest, so it would be seen. */
   | { readonly kind: 'spring-seen' };
 
@@ -30,18 +31,18 @@ export function motionIssue(card: ResolvedCard, piece: ResolvedPiece): MotionIss
   const { motion } = piece.piece;
   if (!motion) return undefined;
   const holder = overlying(card, piece).find((other) => meets(outlineOf(piece), outlineOf(other)));
-  if (holder) return { kind: 'held', by: holder.name };
+  if (holder) return { kind: 'held', by: holder.name, id: holder.id };
   switch (motion.kind) {
     case 'flap': {
       const swung = swungOver(piece, motion.hinge);
       // It lies flat there only over what is no higher than its hinge.
       const high = higherNear(card, piece, swung).find((other) => meets(swung, outlineOf(other)));
-      return high && { kind: 'in-the-way', by: high.name };
+      return high && { kind: 'in-the-way', by: high.name, id: high.id };
     }
     case 'slider': {
       const track = trackOf(piece, motion);
       const wall = higherNear(card, piece, track).find((other) => meets(track, outlineOf(other)));
-      return wall && { kind: 'in-the-way', by: wall.name };
+      return wall && { kind: 'in-the-way', by: wall.name, id: wall.id };
     }
     case 'wobbler': {
       if (!isSpringHidden(piece, motion.spring.ticks)) return { kind: 'spring-seen' };
@@ -49,7 +50,7 @@ export function motionIssue(card: ResolvedCard, piece: ResolvedPiece): MotionIss
       const near = higherNear(card, piece, line, sway).find(
         (other) => nearestBetween(line, outlineOf(other)).distance < sway,
       );
-      return near && { kind: 'in-the-way', by: near.name };
+      return near && { kind: 'in-the-way', by: near.name, id: near.id };
     }
     default:
       throw new TypeError(`motionIssue: unknown ${JSON.stringify(motion satisfies never)}`);
@@ -70,6 +71,14 @@ export function motionOutline(piece: ResolvedPiece): Outline {
     default:
       throw new TypeError(`motionOutline: unknown ${JSON.stringify(motion satisfies never)}`);
   }
+}
+
+/** The box in which nothing else may stand for a piece to move: what it sweeps over, or what it is itself where it is held. */
+export function sweptBox(piece: ResolvedPiece, issue: MotionIssue['kind']): Bounds {
+  const own = boundsOf(outlineOf(piece));
+  if (issue === 'held') return own;
+  if (piece.piece.motion?.kind !== 'wobbler') return boundsOf(motionOutline(piece));
+  return { x0: own.x0 - sway, y0: own.y0 - sway, x1: own.x1 + sway, y1: own.y1 + sway };
 }
 
 /** The box a flap lies over once it is open: as large again beyond its hinge. */

@@ -6,6 +6,8 @@ import {
   pieceOn,
   planOf,
   stampedOn,
+  typed,
+  wordsOn,
   wren,
 } from '../../../test/support/plans';
 import { inches, type Length } from '../length/length';
@@ -16,10 +18,10 @@ import { visiblePart } from './visiblePart';
 
 describe('how much of a piece is seen', () => {
   const label = pieceOn('panel', 'label', measure('1', '1'));
-  const seen = (pieces: readonly Piece[], id: string) => {
+  const seen = (pieces: readonly Piece[], id: string, items = library) => {
     const card = resolvePlan(
       planOf([pieceOn('front', 'panel', measure('4', '5')), ...pieces]),
-      library,
+      items,
     );
     const placed = [...card.pieces, ...card.marks].find((each) => each.id === id);
     if (!placed) throw new Error(`no ${id}`);
@@ -52,5 +54,21 @@ describe('how much of a piece is seen', () => {
     const part = 1 - Math.PI / 16 ** 2 / 1;
     expect(seen(gems, 'bird')).toBeCloseTo(part, 2);
     expect(seen(gems, 'gem')).toBe(1);
+  });
+
+  it('of an image that runs over the edge of its paper or of the card is what lies on it', () => {
+    const at = (left: string) => ({ x: { from: 'left' as const, distance: typed(left) } });
+    expect(seen([stampedOn('panel', 'bird', wren, at('3'))], 'bird')).toBeCloseTo(0.5, 2);
+    expect(seen([stampedOn('inside', 'bird', wren, at('3 1/4'))], 'bird')).toBeCloseTo(0.5, 2);
+    expect(seen([stampedOn('inside', 'bird', wren)], 'bird')).toBe(1);
+  });
+
+  it('is seen through what is stencilled or printed all over it', () => {
+    const open = library.map((item) =>
+      item.kind === 'stamp' ? { ...item, stamp: 'background' as const } : item,
+    );
+    const pieces = [wordsOn('panel', 'words', ['hi']), stampedOn('panel', 'mesh', wren)];
+    expect(seen(pieces, 'words')).toBe(0);
+    expect(seen(pieces, 'words', open)).toBe(1);
   });
 });

@@ -50,6 +50,11 @@ export function contains(outline: Outline, { x, y }: Point): boolean {
   return isInside;
 }
 
+/** From a point to the nearest line of an outline, in ticks, be it inside or outside. */
+export function distanceToLines(point: Point, outline: Outline): number {
+  return Math.min(...outline.map((polygon) => fromCorners([point], polygon).distance));
+}
+
 /** Whether all of an outline lies inside another: its corners do, and no line of the one crosses the other's. */
 export function isWithin(inner: Outline, outer: Outline): boolean {
   return (

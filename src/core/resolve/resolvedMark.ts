@@ -8,7 +8,7 @@ import type { PlaceOrigin, Reveals, SupportId } from './origins';
 
 /** Whether a mark is to be read, so that nothing may lie on it. */
 export function holdsWords({ piece, stamp }: ResolvedMark): boolean {
-  return piece.kind === 'words' || (stamp?.words ?? null) !== null;
+  return piece.kind === 'words' || stamp?.stamp === 'sentiment' || (stamp?.words ?? null) !== null;
 }
 
 /** Whether a mark is a ground that others lie on: colour through a stencil, or a background print. */

@@ -62,9 +62,14 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
         : `${piece}: a rim of ${write(data.rim)} leaves no middle to cut out.`;
     case 'overhang':
       return `${piece} reaches ${write(data.by)} over the card ${sideWords[data.side]}; an envelope would bend it. Trim it, or keep it inside.`;
+    case 'off-paper':
+      return offPaperWords(piece, data, unit);
+    case 'same-place':
+      return `${piece} lies exactly on ${`${other.name} ${other.letter}`.trim()}, so one of them is not seen. Move it, or turn it off.`;
     case 'words-covered':
-      return data.by === 'thing'
-        ? `${piece} is covered by ${other.name}. Move one of them.`
+      if (data.by === 'thing') return `${piece} is covered by ${other.name}. Move one of them.`;
+      return data.by === 'image'
+        ? `${piece} lies on ${other.name}, so it is hard to read. Move one of them.`
         : `${piece}: ${data.by === 'pattern' ? `${other.name} is under it` : 'the paper under it is printed'}, so it is hard to read. Put it on a strip of its own.`;
     case 'window-uncovered':
       return data.reach < 0
@@ -122,6 +127,18 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
         `findingSentence: unknown finding ${JSON.stringify(data satisfies never)}`,
       );
   }
+}
+
+function offPaperWords(
+  piece: string,
+  { supportLetter, by, isWhole, others }: Extract<Finding['data'], { rule: 'off-paper' }>,
+  unit: Unit,
+): string {
+  const all = others > 0 ? `${piece} and ${countWords(others, 'other')} of its group` : piece;
+  const [lie, reach, it] = others > 0 ? ['lie', 'reach', 'them'] : ['lies', 'reaches', 'it'];
+  return isWhole
+    ? `${all} ${lie} beside ${supportLetter}, on nothing. Move ${it} onto it, or put ${it} on another piece.`
+    : `${all} ${reach} ${writeLength(by, unit)} over the edge of ${supportLetter}. Move ${it} in, or leave ${it} where that is meant.`;
 }
 
 /** Stands where a finding is about one piece only. */

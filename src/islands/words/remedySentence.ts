@@ -1,14 +1,27 @@
 import type { DeedRemedyId, Remedy } from '../../core/findings/remedy';
-import { writeSize } from '../../core/length/formatLength';
+import { writeLength, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
+import type { Side } from '../../core/plan/faces';
 import { writeReveals } from '../../core/prose/sentences';
+import { joinWords } from '../../core/words/phrases';
 
 /** The remedy as the words on its button. */
 export function remedySentence(remedy: Remedy, unit: Unit): string {
-  return 'size' in remedy
-    ? `Cut ${writeSize(remedy.size, unit)}, border ${writeReveals(remedy.reveals, unit)}`
-    : deedWords[remedy.id];
+  if ('size' in remedy)
+    return `Cut ${writeSize(remedy.size, unit)}, border ${writeReveals(remedy.reveals, unit)}`;
+  if (remedy.id !== 'move') return deedWords[remedy.id];
+  const ways = remedy.by.map(
+    ({ side, distance }) => `${wayWords[side]} ${writeLength(distance, unit)}`,
+  );
+  return `Move ${remedy.name} ${joinWords(ways)}`;
 }
+
+const wayWords: Readonly<Record<Side, string>> = {
+  left: 'left',
+  right: 'right',
+  top: 'up',
+  bottom: 'down',
+};
 
 const deedWords: Readonly<Record<DeedRemedyId, string>> = {
   'onto-face': 'Put it on the front',

@@ -1,5 +1,7 @@
 import type { Rule } from '../../findings/finding';
 import { overhang } from '../../findings/rules/overhang';
+import { offPaper } from '../../findings/rules/offPaper';
+import { samePlace } from '../../findings/rules/samePlace';
 import { windowUncovered } from '../../findings/rules/windowUncovered';
 import { imageShort } from '../../findings/rules/imageShort';
 import { shortEnd } from '../../findings/rules/shortEnd';
@@ -16,6 +18,8 @@ import { evenNumber } from '../../findings/rules/evenNumber';
 /** Rules that read prints, words and die cuts, and what lies over what. */
 export const marksRules: readonly Rule[] = [
   overhang,
+  offPaper,
+  samePlace,
   windowUncovered,
   imageShort,
   shortEnd,

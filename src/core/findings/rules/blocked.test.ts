@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { find, mended } from '../../../../test/support/findings';
-import { measure, pieceOn, typed } from '../../../../test/support/plans';
+import { measure, pieceOn, ticksOf, typed } from '../../../../test/support/plans';
 import { inches } from '../../length/length';
 import type { Paper, Motion, PlaceRule } from '../../plan/piece';
 
@@ -61,5 +61,21 @@ describe('what moves', () => {
     expect(find('blocked', [panel, wobbler('1 1/4')])[0]?.data).toMatchObject({
       issue: { kind: 'spring-seen' },
     });
+  });
+
+  it('is freed by moving what is in its way, the least and in easy figures', () => {
+    const firstMove = (pieces: readonly Paper[]) => {
+      const [remedy] = find('blocked', pieces)[0]?.remedies ?? [];
+      return remedy?.id === 'move' ? { name: remedy.name, by: remedy.by } : undefined;
+    };
+    const held = [panel, flap, post('2 1/4', '2 13/16')];
+    expect(firstMove(held)).toEqual({
+      name: 'post',
+      by: [{ side: 'bottom', distance: ticksOf('1/4') }],
+    });
+    expect(mended('blocked', held)).toEqual([]);
+    const inTheWay = [panel, post('1 1/4', '2 1/4', { attach: 'foam' }), flap];
+    expect(firstMove(inTheWay)?.name).toBe('post');
+    expect(mended('blocked', inTheWay)).toEqual([]);
   });
 });

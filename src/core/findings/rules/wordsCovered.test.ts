@@ -1,15 +1,20 @@
 import { describe, expect, it } from 'vitest';
-import { find } from '../../../../test/support/findings';
+import { afterRemedy, find, findOnPlan } from '../../../../test/support/findings';
 import {
   coves,
   dotOn,
   drizzle,
+  library,
   measure,
   pieceOn,
+  planOf,
   rowPaper,
+  stampedOn,
   stencilledOn,
+  typed,
   withFrames,
   wordsOn,
+  wren,
 } from '../../../../test/support/plans';
 
 /** Coves with a rim half an inch wide round a window. */
@@ -55,4 +60,52 @@ describe('words that are hard to read', () => {
       data: { by: 'pattern' },
     });
   });
+
+  it('on an image are found where they meet its ink, whichever is told first', () => {
+    const bird = stampedOn('panel', 'bird', wren);
+    const words = wordsOn('panel', 'words', ['hello']);
+    const [found] = find('words-covered', [panel, bird, words]);
+    expect(found).toMatchObject({
+      subject: { id: 'words', other: { id: 'bird' } },
+      data: { by: 'image' },
+    });
+    expect(find('words-covered', [panel, words, bird])[0]?.data.by).toBe('thing');
+    const beside = { ...words, place: { ...words.place, y: fromTop('1/2') } };
+    expect(find('words-covered', [panel, bird, beside])).toEqual([]);
+  });
+
+  it('between the lines of an image, or white on a plain part of it, are read', () => {
+    const words = wordsOn('panel', 'words', ['hi']);
+    const body = { ...stampedOn('panel', 'bird', wren), colours: ['#33404a', null] };
+    // Dark on dark, then white on dark, then dark between lines.
+    const lines = { ...body, colours: [null, '#1e2428'] };
+    expect(find('words-covered', [panel, body, words])).toHaveLength(1);
+    expect(find('words-covered', [panel, body, { ...words, colour: '#ffffff' }])).toEqual([]);
+    expect(find('words-covered', [panel, lines, words])).toEqual([]);
+  });
+
+  it('go to the best free place, or what covers them goes aside', () => {
+    const words = wordsOn('panel', 'words', ['hello']);
+    const pieces = [panel, words, pieceOn('panel', 'label', measure('1', '1'))];
+    const plan = planOf(pieces);
+    const [found] = findOnPlan('words-covered', plan);
+    expect(found?.remedies.map((each) => each.id === 'move' && each.name)).toEqual([
+      'words',
+      'label',
+    ]);
+    for (const index of [0, 1])
+      expect(findOnPlan('words-covered', afterRemedy(plan, found, index))).toEqual([]);
+  });
+
+  it('of a stamp that is a sentiment with no text are words too', () => {
+    const own = library.map((item) =>
+      item.kind === 'stamp' ? { ...item, stamp: 'sentiment' as const } : item,
+    );
+    const gem = dotOn('panel', 'gem');
+    expect(
+      find('words-covered', [panel, stampedOn('panel', 'hooray', wren), gem], own),
+    ).toHaveLength(1);
+  });
 });
+
+const fromTop = (text: string) => ({ from: 'top' as const, distance: typed(text) });

@@ -7,13 +7,17 @@ const panel = pieceOn('front', 'panel', measure('4', '5'));
 const left = (distance: string) => ({ x: { from: 'left', distance: typed(distance) } }) as const;
 
 describe('words near an edge', () => {
-  it('nearer to an edge than an eighth are found, and centred', () => {
+  it('nearer to an edge than an eighth are found, and moved in or centred', () => {
     const near = [panel, wordsOn('panel', 'words', ['hello'], left('1/16'))];
     expect(find('words-near-edge', near)[0]?.data).toMatchObject({
       sides: ['left'],
       least: inches(0, 1, 16),
       isTooShort: false,
     });
+    expect(find('words-near-edge', near)[0]?.remedies.map(({ id }) => id)).toEqual([
+      'move',
+      'centred',
+    ]);
     expect(mended('words-near-edge', near)).toEqual([]);
     expect(
       find('words-near-edge', [panel, wordsOn('panel', 'words', ['hello'], left('1/8'))]),

@@ -1,0 +1,134 @@
+import { movesBy, movingWith } from '../composition/moveThings';
+import { inches, millimetres, subtractLengths, zeroLength, type Length } from '../length/length';
+import { nearestMarks } from '../length/marks';
+import { boundsOf, type Bounds } from '../outline/outline';
+import { touches } from '../outline/distance';
+import { applyEdit } from '../plan/applyEdit';
+import { sides, type Side } from '../plan/faces';
+import { nearby } from '../measuring/nearby';
+import { beyondPaper } from '../measuring/beyondPaper';
+import { outlineOf, type Placed } from '../resolve/outlineOf';
+import { placedById, type ResolvedCard } from '../resolve/resolvedCard';
+import { resolvePlan } from '../resolve/resolvePlan';
+import type { RuleInput } from './finding';
+import type { MoveRemedy } from './remedy';
+
+/** Whether a card on which something was moved is without what was found. */
+type IsMended = (card: ResolvedCard) => boolean;
+
+/**
+ * The least move, straight to one side in easy figures, that takes a thing and its group out of a box and mends what was
+ * found; undefined where each would push it off its paper or against something else.
+ */
+export function moveOutOf(
+  input: RuleInput,
+  thing: Placed,
+  box: Bounds,
+  isMended: IsMended,
+): MoveRemedy | undefined {
+  const own = boundsOf(
+    movingWith(input.plan, input.card, new Set([thing.id])).flatMap((each) => outlineOf(each)),
+  );
+  const ways: Readonly<Record<Side, number>> = {
+    left: own.x1 - box.x0,
+    right: box.x1 - own.x0,
+    top: own.y1 - box.y0,
+    bottom: box.y1 - own.y0,
+  };
+  const moves = easyFigures(input).flatMap((spacing) =>
+    sides
+      .map((side) => ({
+        side,
+        distance: nearestMarks(Math.round(ways[side]) as Length, spacing).above,
+      }))
+      .filter(({ distance }) => distance > 0)
+      .toSorted((a, b) => a.distance - b.distance),
+  );
+  for (const { side, distance } of moves) {
+    const [x, y] = steps[side];
+    const remedy = tryMove(input, thing, x * distance, y * distance, isMended);
+    if (remedy) return remedy;
+  }
+  return undefined;
+}
+
+/** A move into a box, by as much as a thing reaches out of it, in easy figures where those mend it too. */
+export function moveInto(
+  input: RuleInput,
+  thing: Placed,
+  box: Bounds,
+  isMended: IsMended,
+): MoveRemedy | undefined {
+  const own = boundsOf(outlineOf(thing));
+  if (own.x1 - own.x0 > box.x1 - box.x0 || own.y1 - own.y0 > box.y1 - box.y0) return undefined;
+  const way = (near: number, far: number) => (near > 0 ? near : Math.min(0, far));
+  const dx = way(box.x0 - own.x0, box.x1 - own.x1);
+  const dy = way(box.y0 - own.y0, box.y1 - own.y1);
+  const easy = easyFigures(input).map((spacing) => {
+    const along = (by: number) =>
+      Math.sign(by) * nearestMarks(Math.round(Math.abs(by)) as Length, spacing).above;
+    return [along(dx), along(dy)] as const;
+  });
+  for (const [x, y] of [...easy, [Math.round(dx), Math.round(dy)] as const]) {
+    const remedy = tryMove(input, thing, x, y, isMended);
+    if (remedy) return remedy;
+  }
+  return undefined;
+}
+
+/** A move by so many ticks, if it mends what was found and makes nothing worse. */
+export function tryMove(
+  { plan, card, library }: RuleInput,
+  thing: Placed,
+  dx: number,
+  dy: number,
+  isMended: IsMended,
+): MoveRemedy | undefined {
+  if (dx === 0 && dy === 0) return undefined;
+  const moving = movingWith(plan, card, new Set([thing.id]));
+  const edit = movesBy(card, moving, dx, dy);
+  const outcome = applyEdit(plan, edit);
+  if (!outcome.ok) return undefined;
+  const after = resolvePlan(outcome.plan, library);
+  if (!isMended(after) || !moving.every((each) => liesAsWell(card, after, each))) return undefined;
+  return { id: 'move', name: thing.name, by: bySides(dx, dy), edit };
+}
+
+/** Eighths, then sixteenths; or whole millimetres, then halves. */
+function easyFigures({ plan }: RuleInput): readonly Length[] {
+  return plan.habits.leadingUnit === 'in'
+    ? [inches(0, 1, 8), inches(0, 1, 16)]
+    : [millimetres(1), millimetres(0.5)];
+}
+
+const steps: Readonly<Record<Side, readonly [number, number]>> = {
+  left: [-1, 0],
+  right: [1, 0],
+  top: [0, -1],
+  bottom: [0, 1],
+};
+
+function bySides(dx: number, dy: number): MoveRemedy['by'] {
+  const along = (by: number, near: Side, far: Side) =>
+    by === 0 ? [] : [{ side: by < 0 ? near : far, distance: Math.abs(by) as Length } as const];
+  return [...along(dx, 'left', 'right'), ...along(dy, 'top', 'bottom')];
+}
+
+/** Whether a thing reaches no further off its paper than before, and meets nothing it did not meet. */
+function liesAsWell(before: ResolvedCard, after: ResolvedCard, thing: Placed): boolean {
+  const moved = placedById(after, thing.id);
+  if (!moved) return false;
+  if (subtractLengths(beyondPaper(after, moved), beyondPaper(before, thing)) > zeroLength)
+    return false;
+  const met = metBy(before, thing);
+  return [...metBy(after, moved)].every((id) => met.has(id));
+}
+
+function metBy(card: ResolvedCard, thing: Placed): ReadonlySet<string> {
+  const outline = outlineOf(thing);
+  return new Set(
+    nearby(card, thing.face, boundsOf(outline))
+      .filter((other) => other.id !== thing.id && touches(outline, outlineOf(other)))
+      .map(({ id }) => id),
+  );
+}

@@ -1,0 +1,69 @@
+import { flattenLines, flattenPath } from '../geometry/flattenPath';
+import { isWithin, nearestBetween, touches } from '../outline/distance';
+import { rounded, turned, type Outline } from '../outline/outline';
+import type { Stroke } from '../kinds/stroke';
+import { kindOf } from '../kinds/kinds';
+import type { ResolvedMark } from '../resolve/resolvedMark';
+
+/** What a print does to something that lies where it prints. */
+export interface InkMet {
+  readonly colour: string;
+  /** All of the thing lies on one filled part of the print. */
+  readonly isWhole: boolean;
+}
+
+/** The strokes of each mark on its face; a mark never changes. */
+const known = new WeakMap<ResolvedMark, readonly InkedStroke[]>();
+
+interface InkedStroke {
+  readonly outline: Outline;
+  /** Half the width of the line it is drawn with; undefined where it is filled. */
+  readonly halfWidth: number | undefined;
+  readonly colour: string;
+}
+
+/**
+ * Where a print inks an outline, stroke by stroke from the lowest: what lies within its silhouette but between its lines
+ * is not met.
+ */
+export function inkMeeting(mark: ResolvedMark, outline: Outline): readonly InkMet[] {
+  return inkOf(mark).flatMap((stroke): InkMet[] => {
+    const { halfWidth, colour } = stroke;
+    const isMet =
+      halfWidth === undefined
+        ? touches(outline, stroke.outline)
+        : nearestBetween(outline, stroke.outline).distance <= halfWidth;
+    if (!isMet) return [];
+    return [{ colour, isWhole: halfWidth === undefined && isWithin(outline, stroke.outline) }];
+  });
+}
+
+function inkOf(mark: ResolvedMark): readonly InkedStroke[] {
+  const before = known.get(mark);
+  if (before) return before;
+  const strokes = kindOf(mark.piece)
+    .strokes(mark)
+    .flatMap((stroke) => (stroke.kind === 'path' ? [inked(mark, stroke)] : []));
+  known.set(mark, strokes);
+  return strokes;
+}
+
+function inked(
+  { whole, rect, piece }: ResolvedMark,
+  { path, box, colour, lineWidth, at = whole }: Extract<Stroke, { kind: 'path' }>,
+): InkedStroke {
+  const lines = lineWidth > 0 ? flattenLines(path) : flattenPath(path);
+  const onFace = lines.map((line) =>
+    line.map(({ x, y }) =>
+      rounded({
+        x: at.x + (x / box.width) * at.width,
+        y: at.y + (y / box.height) * at.height,
+      }),
+    ),
+  );
+  return {
+    outline: turned(onFace, rect, piece.place.turn),
+    halfWidth: lineWidth > 0 ? lineWidth / 2 : undefined,
+    colour,
+  };
+}
