@@ -1,7 +1,7 @@
 import { subtractLengths, sumLengths, lengthFromTicks, type Length } from '../length/length';
 import type { Side } from '../plan/faces';
 import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
-import type { SupportId } from '../resolve/origins';
+import type { Reveals, SupportId } from '../resolve/origins';
 import { boundsOf, boxGap, type Bounds, type Rect } from '../outline/outline';
 import { fillsBox } from '../tolerances';
 import { nearestBetween } from '../outline/distance';
@@ -105,6 +105,17 @@ export function distanceTo(side: Side, box: Rect, support: Rect): Length {
     default:
       throw new TypeError(`distanceTo: unknown side ${String(side satisfies never)}`);
   }
+}
+
+/** From the box a piece is placed by, before it is turned, to the edges of what it lies on. */
+export function placingDistances(card: ResolvedCard, { rect, support }: Placed): Reveals {
+  const under = supportRect(card, support);
+  return {
+    left: distanceTo('left', rect, under),
+    top: distanceTo('top', rect, under),
+    right: distanceTo('right', rect, under),
+    bottom: distanceTo('bottom', rect, under),
+  };
 }
 
 /** How far a piece is from another. */

@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { demoCards } from '../../../test/support/demoCards';
+import { library, measure, pieceOn, planOf } from '../../../test/support/plans';
+import { inches } from '../length/length';
+import { centred } from '../plan/pieces';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { edgeSection } from './edgeSection';
 
@@ -22,5 +25,16 @@ describe('the closed card cut through', () => {
       }
     }
     expect(lifted).toBeGreaterThan(10);
+  });
+
+  it('is cut through a piece as it lies, turned or not', () => {
+    const cut = (turn: number) => {
+      const place = { ...centred, turn };
+      const plan = planOf([pieceOn('front', 'panel', measure('2', '4'), { place })]);
+      return edgeSection(resolvePlan(plan, library), 'side').find(({ row }) => row === 'panel')
+        ?.box;
+    };
+    expect(cut(0)).toMatchObject({ y: inches(0, 3, 4), height: inches(4) });
+    expect(cut(90)).toMatchObject({ y: inches(1, 3, 4), height: inches(2) });
   });
 });

@@ -1,5 +1,6 @@
 import { subtractLengths, sumLengths, zeroLength, type Length } from '../length/length';
 import { isLifted } from '../resolve/bond';
+import { boxOnFace } from '../measuring/rulerFigures';
 import type { Rect } from '../outline/outline';
 import type { Fold } from '../paper/cardFormat';
 import { looksForward, type FaceId } from '../plan/faces';
@@ -65,17 +66,18 @@ function layerOf(
   surface: Length,
   tent: Length | undefined,
 ): Omit<SectionLayer, 'isBehindGap'> {
-  const { id, face, rect, foot, caliper, lift } = piece;
+  const { id, face, foot, caliper, lift } = piece;
+  const shown = boxOnFace(piece);
   const y =
     tent !== undefined && face === 'inside-front'
-      ? subtractLengths(tent, sumLengths(rect.y, rect.height))
-      : rect.y;
+      ? subtractLengths(tent, sumLengths(shown.y, shown.height))
+      : shown.y;
   const isForward = looksForward(face);
   const x = isForward
     ? subtractLengths(surface, sumLengths(foot, caliper))
     : sumLengths(surface, foot);
   const foamX = isForward ? sumLengths(x, caliper) : subtractLengths(x, lift);
-  const beside = { y, height: rect.height };
+  const beside = { y, height: shown.height };
   return {
     key: id,
     row: id,

@@ -9,7 +9,7 @@ import {
 import type { PieceId } from '../plan/ids';
 import type { PlaceRule } from '../plan/piece';
 import type { PlaceOrigin, Reveals, SupportId } from './origins';
-import type { Rect } from '../outline/outline';
+import { boundsOf, type Outline, type Rect } from '../outline/outline';
 
 export interface PlacedPiece {
   readonly rect: Rect;
@@ -46,6 +46,17 @@ export function placePiece(
     },
     reveals: { left: across.near, right: across.far, top: down.near, bottom: down.far },
     origins: { x: across.origin, y: down.origin },
+  };
+}
+
+/** What shows beside a piece that lies turned: from the box round its line, as it lies, to the edges of its support. */
+export function revealsOf(outline: Outline, support: Rect): Reveals {
+  const { x0, y0, x1, y1 } = boundsOf(outline);
+  return {
+    left: lengthFromTicks(x0 - support.x),
+    top: lengthFromTicks(y0 - support.y),
+    right: lengthFromTicks(support.x + support.width - x1),
+    bottom: lengthFromTicks(support.y + support.height - y1),
   };
 }
 

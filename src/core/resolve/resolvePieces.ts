@@ -1,5 +1,5 @@
 import { outlineOfPaper } from './outlineOf';
-import type { Outline, Rect } from '../outline/outline';
+import { turned, type Outline, type Rect } from '../outline/outline';
 import { subtractLengths, sumLengths, zeroLength, type Length } from '../length/length';
 import { facesOf, type FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
@@ -9,7 +9,7 @@ import { isPaper } from '../plan/pieces';
 import type { Plan } from '../plan/plan';
 import { bondsOf, liftOf } from './bond';
 import { cutLine } from './cutLine';
-import { placePiece } from './placePiece';
+import { placePiece, revealsOf } from './placePiece';
 import { unknownCaliper } from './resolveBase';
 import type { ImpossiblePiece, ResolvedBase } from './resolvedCard';
 import type { ResolvedPiece } from './resolvedPiece';
@@ -175,27 +175,27 @@ function resolveMarkOnSupport(piece: Mark, task: Resolving): MarkOutcome {
     under.id,
     boxIn(task),
   );
-  return {
-    ok: true,
-    mark: {
-      id: piece.id,
-      name: piece.name,
-      face: under.face,
-      support: under.id,
-      rect,
-      whole: { ...whole, x: subtractLengths(rect.x, shown.x), y: subtractLengths(rect.y, shown.y) },
-      reveals,
-      origins,
-      paints: kindOf(piece).paints(piece),
-      ground: under.paint,
-      height,
-      foot: under.top,
-      stamp,
-      stencil,
-      words,
-      piece,
-    },
+  const mark: ResolvedMark = {
+    id: piece.id,
+    name: piece.name,
+    face: under.face,
+    support: under.id,
+    rect,
+    whole: { ...whole, x: subtractLengths(rect.x, shown.x), y: subtractLengths(rect.y, shown.y) },
+    reveals,
+    origins,
+    paints: kindOf(piece).paints(piece),
+    ground: under.paint,
+    height,
+    foot: under.top,
+    stamp,
+    stencil,
+    words,
+    piece,
   };
+  if (piece.place.turn === 0) return { ok: true, mark };
+  const outline = turned(kindOf(piece).outline(mark), rect, piece.place.turn);
+  return { ok: true, mark: { ...mark, reveals: revealsOf(outline, under.rect) } };
 }
 
 function pieceUnder(piece: Paper, { byId }: Resolving): Paper | undefined {
@@ -228,6 +228,7 @@ function resolveOn(piece: Paper, task: Resolving, under: Under): Outcome {
   const { rect, reveals, origins } = placePiece(place, size, under.rect, under.id, boxIn(task));
   const { face, library } = task;
   const line = cutLine(piece, { rect, uncut: size.uncut, face, under, library });
+  const isTurned = piece.place.turn !== 0;
   const stock = findStock(library, piece.stock);
   const bonds = bondsOf(piece, task.plan.habits);
   const lift = liftOf(bonds);
@@ -241,7 +242,7 @@ function resolveOn(piece: Paper, task: Resolving, under: Under): Outcome {
       support: under.id,
       rect,
       cut: cutSize(piece, rect),
-      reveals,
+      reveals: isTurned ? revealsOf(outlineOfPaper({ rect, piece, ...line }), under.rect) : reveals,
       crossesGate: under.id === 'base' && under.face === 'front' && crossesGate(rect, task),
       origins: { ...size.origins, ...origins },
       uncut: line.uncut,

@@ -7,8 +7,8 @@ import { LengthField } from './LengthField';
 
 interface Props {
   readonly place: PlaceRule;
-  /** What shows now; undefined while the piece has no figures. */
-  readonly reveals: Reveals | undefined;
+  /** Where it is now; undefined while the piece has no figures. */
+  readonly distances: Reveals | undefined;
   readonly unit: Unit;
   /** Pieces it can be placed beside; the one it is beside now is always told. */
   readonly neighbours: readonly { readonly id: PieceId; readonly name: string }[];
@@ -35,7 +35,7 @@ const down = [
  * Where a piece stands on what it lies on, each way for itself: centred, its middle on a third, or so
  * far from a named edge.
  */
-export function PlaceFields({ place, reveals, unit, neighbours, onPreview, onCommit }: Props) {
+export function PlaceFields({ place, distances, unit, neighbours, onPreview, onCommit }: Props) {
   const withX = (from: string, distance: TypedLength): PlaceRule => ({
     ...place,
     x:
@@ -52,8 +52,8 @@ export function PlaceFields({ place, reveals, unit, neighbours, onPreview, onCom
   });
   const now = (from: string): TypedLength =>
     asTyped(
-      reveals && (from === 'left' || from === 'right' || from === 'top' || from === 'bottom')
-        ? reveals[from]
+      distances && (from === 'left' || from === 'right' || from === 'top' || from === 'bottom')
+        ? distances[from]
         : zeroLength,
     );
   return (

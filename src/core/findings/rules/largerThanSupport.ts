@@ -3,6 +3,7 @@ import { letterOf, supportRect } from '../../resolve/resolvedCard';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import type { Fold } from '../../paper/cardFormat';
 import { isInside, scoreSides, sides, type Side } from '../../plan/faces';
+import { isCutToShape } from '../../plan/pieces';
 import { usualReveals } from '../../plan/usualReveals';
 import { findOn, type Finding, type Rule } from '../finding';
 import type { Remedy } from '../remedy';
@@ -36,7 +37,7 @@ export const largerThanSupport: Rule = {
           piece,
           'stop',
           { rule: 'larger-than-support', supportLetter, over },
-          size.width > 0 && size.height > 0 ? [remedy] : [],
+          isCutToShape(piece.piece.size) || size.width <= 0 || size.height <= 0 ? [] : [remedy],
         ),
       ];
     }),

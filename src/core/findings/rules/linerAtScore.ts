@@ -1,5 +1,6 @@
 import type { Length } from '../../length/length';
 import { isInside, scoreSides, sides } from '../../plan/faces';
+import { isCutToShape } from '../../plan/pieces';
 import { supportRect } from '../../resolve/resolvedCard';
 import { findOn, type Finding, type Rule } from '../finding';
 import { insetBy, resizeRemedy } from './sizeRemedy';
@@ -26,9 +27,9 @@ export const linerAtScore: Rule = {
           piece,
           reveals[side] < 0 ? 'stop' : 'look',
           { rule: 'liner-at-score', side, reveal: reveals[side], elsewhere },
-          size.width > 0 && size.height > 0
-            ? [resizeRemedy('liner-border', piece, size, base)]
-            : [],
+          isCutToShape(piece.piece.size) || size.width <= 0 || size.height <= 0
+            ? []
+            : [resizeRemedy('liner-border', piece, size, base)],
         ),
       ];
     }),

@@ -1,5 +1,6 @@
 import type { Length } from '../../length/length';
 import { sides } from '../../plan/faces';
+import { isCutToShape } from '../../plan/pieces';
 import { usualReveals } from '../../plan/usualReveals';
 import { letterOf, supportRect } from '../../resolve/resolvedCard';
 import { findOn, type Finding, type Rule } from '../finding';
@@ -13,7 +14,7 @@ export const thinReveal: Rule = {
     const fine = usualReveals(plan.habits).fine.ticks;
     return card.pieces.flatMap((piece): Finding[] => {
       const thin = sides.filter((side) => piece.reveals[side] > 0 && piece.reveals[side] < minimum);
-      if (thin.length === 0 || piece.shape) return [];
+      if (thin.length === 0 || isCutToShape(piece.piece.size)) return [];
       const support = supportRect(card, piece.support);
       const size = insetBy(support, fine);
       const reveal = Math.min(...thin.map((side) => piece.reveals[side])) as Length;

@@ -6,7 +6,8 @@ import {
   firstFinding,
   sizeRemedies,
 } from '../../../../test/support/findings';
-import { measure, pieceOn, planOf, typed } from '../../../../test/support/plans';
+import { centred } from '../../plan/pieces';
+import { coves, measure, pieceOn, planOf, reveal, typed } from '../../../../test/support/plans';
 import { inches } from '../../length/length';
 import { papersOf } from '../../plan/pieces';
 
@@ -50,5 +51,27 @@ describe('unequal borders', () => {
     const place = { x: { from: 'left', distance: eighth }, y: { from: 'centre' } } as const;
     const placed = pieceOn('front', 'a', measure('1', '6'), place);
     expect(allFindings(planOf([placed], { format }))).toEqual([]);
+  });
+
+  it('takes what a die cuts, and a small piece in the middle of a large one, for no layer with borders', () => {
+    const die = { by: 'die', set: coves, step: 2, turned: false } as const;
+    for (const piece of [
+      pieceOn('panel', 'label', die),
+      pieceOn('panel', 'label', measure('1', '2')),
+    ])
+      expect(findingNames(planOf([pieceOn('front', 'panel', reveal('1/8')), piece]))).not.toContain(
+        'label unequal-borders',
+      );
+  });
+
+  it('is told of a piece that lies turned as it lies', () => {
+    const turned = pieceOn('front', 'panel', measure('3 3/4', '4'), {
+      place: { ...centred, turn: 90 },
+    });
+    const finding = firstFinding(planOf([turned]));
+    expect(finding.data).toMatchObject({
+      rule: 'unequal-borders',
+      reveals: { left: inches(0, 1, 8), top: inches(0, 7, 8) },
+    });
   });
 });

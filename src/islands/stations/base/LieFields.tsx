@@ -1,4 +1,5 @@
 import { adhesives } from '../../../core/paper/adhesives';
+import { placingDistances } from '../../../core/measuring/rulerFigures';
 import { faceName, facesOf } from '../../../core/plan/faces';
 import { withAllOn } from '../../../core/plan/pieceSets';
 import type { Paper } from '../../../core/plan/piece';
@@ -18,7 +19,7 @@ interface Props {
 
 /** What a layer lies on, where, and how it is stuck. */
 export function LieFields({ piece, resolved, letter }: Props) {
-  const { plan, unit, commit, preview } = useCardSession();
+  const { plan, card, unit, commit, preview } = useCardSession();
   const { putOn } = useLayerCommands();
   const { id, on, attach, size, place } = piece;
   const { fold } = plan.base;
@@ -59,7 +60,7 @@ export function LieFields({ piece, resolved, letter }: Props) {
         <PlaceFields
           key={id}
           place={place}
-          reveals={resolved?.reveals}
+          distances={resolved && placingDistances(card, resolved)}
           unit={unit}
           neighbours={besideNow(plan, place)}
           onPreview={(next) => preview(next && changePiece(piece, { place: next }))}

@@ -1,6 +1,11 @@
 import { Copy, Trash2 } from 'lucide-react';
 import { isMark, type Placed } from '../../../core/resolve/outlineOf';
-import { clearances, neighboursOf, rulerFigures } from '../../../core/measuring/rulerFigures';
+import {
+  clearances,
+  neighboursOf,
+  placingDistances,
+  rulerFigures,
+} from '../../../core/measuring/rulerFigures';
 import { visiblePart } from '../../../core/measuring/visiblePart';
 import { rulerWords } from '../../../core/measuring/rulerWords';
 import { faceName } from '../../../core/plan/faces';
@@ -28,7 +33,7 @@ const mostBeside = 6;
 export function ThingTicket({ placed }: Props) {
   const { plan, card, unit, commit, preview } = useCardSession();
   const { copy, remove } = useHandling();
-  const { id, piece, reveals } = placed;
+  const { id, piece } = placed;
   const change = (next: ChangeOf<PieceKind>) => commit(changePiece(piece, next));
   const nearest = clearances(card, placed, mostBeside);
   const beside = [
@@ -103,7 +108,7 @@ export function ThingTicket({ placed }: Props) {
         <PlaceFields
           key={id}
           place={piece.place}
-          reveals={reveals}
+          distances={placingDistances(card, placed)}
           unit={unit}
           neighbours={beside}
           onPreview={(place) => preview(place && changePiece(piece, { place }))}
