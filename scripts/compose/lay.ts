@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { boxOnFace } from '../../src/core/measuring/rulerFigures';
+import { boxOnFace } from '../../src/core/resolve/boxOnFace';
 import type { LetteringId } from '../../src/core/lettering/letterings';
 import { parseLength } from '../../src/core/length/parseLength';
 import type { TypedLength } from '../../src/core/length/typedLength';

@@ -16,7 +16,8 @@ import type { Piece, PlaceRule } from '../plan/piece';
 import type { Plan } from '../plan/plan';
 import { mostPieces } from '../plan/planFacts';
 import { resolvePlan } from '../resolve/resolvePlan';
-import { copyOut, pasteInto, readCopied } from './clipboard';
+import { asideOf } from './asideOf';
+import { copyOut, pasteInto, readCopied, type PasteHow } from './clipboard';
 import { at, done, newIds } from '../../../test/support/shapes';
 
 describe('pieces that are taken along', () => {
@@ -38,8 +39,14 @@ describe('pieces that are taken along', () => {
     if (!read.ok) throw new Error('nothing was copied');
     return read.pieces;
   };
+  const how = (): PasteHow => ({
+    on: { face: 'front' },
+    library,
+    newId: newIds(),
+    placeOf: () => undefined,
+  });
   const put = (target: Plan, pieces: readonly Piece[]) => {
-    const pasted = pasteInto(target, pieces, { face: 'front' }, library, newIds());
+    const pasted = pasteInto(target, pieces, how());
     if (!pasted) throw new Error('nothing was put down');
     return { plan: done(target, pasted.edit), roots: pasted.roots };
   };
@@ -69,6 +76,27 @@ describe('pieces that are taken along', () => {
     expect(next.pieces[0]).toMatchObject({ size: { by: 'measure' } });
   });
 
+  it('go beside their originals, each copy a step further', () => {
+    const pieces = taken(['left']);
+    let next = plan;
+    const lefts = [1, 2].map((count) => {
+      const now = resolvePlan(next, library);
+      const pasted = pasteInto(next, pieces, {
+        ...how(),
+        on: { piece: 'panel' as PieceId },
+        newId: () => `copy-${count}` as PieceId,
+        placeOf: ({ id }) => asideOf(now, id, 'in'),
+      });
+      if (!pasted) throw new Error('nothing was put down');
+      next = done(next, pasted.edit);
+      return resolvePlan(next, library).pieces.find(({ id }) => id === `copy-${count}`)?.reveals;
+    });
+    expect(lefts).toMatchObject([
+      { left: ticksOf('3/4'), top: ticksOf('1 1/4') },
+      { left: ticksOf('1'), top: ticksOf('1 1/2') },
+    ]);
+  });
+
   it('refer to the newest version where the stash does not hold theirs', () => {
     const old = taken(['right']).map((piece) =>
       piece.kind === 'image' ? { ...piece, stamp: { ...piece.stamp, version: 7 } } : piece,
@@ -87,6 +115,6 @@ describe('pieces that are taken along', () => {
         pieceOn('front', `p-${index}`, measure('1', '1')),
       ),
     );
-    expect(pasteInto(full, taken(['left']), { face: 'front' }, library, newIds())).toBeUndefined();
+    expect(pasteInto(full, taken(['left']), how())).toBeUndefined();
   });
 });

@@ -7,8 +7,9 @@ import { batchEdits } from '../plan/batchEdits';
 import type { PieceId } from '../plan/ids';
 import type { LibraryRef } from '../plan/libraryItem';
 import { findItem, newestOf, type Library } from '../plan/library';
-import { pieceSchema, type Piece, type Support } from '../plan/piece';
+import { pieceSchema, type Piece, type PlaceRule, type Support } from '../plan/piece';
 import { followsSupport, isPaper } from '../plan/pieces';
+import { renameNeighbours } from '../plan/renameNeighbours';
 import { withAllOn } from '../plan/pieceSets';
 import type { Plan } from '../plan/plan';
 import { mostPieces } from '../plan/planFacts';
@@ -86,6 +87,15 @@ export interface Pasted {
   readonly roots: readonly PieceId[];
 }
 
+/** Where copied pieces go. */
+export interface PasteHow {
+  readonly on: Support;
+  readonly library: Library;
+  readonly newId: () => PieceId;
+  /** Where one of the roots goes; as it lay where it is undefined. */
+  readonly placeOf: (root: Piece) => PlaceRule | undefined;
+}
+
 /**
  * Puts copied pieces on a support, as the last that are put on there; ids are made anew, and versions the library
  * does not hold become its newest. Undefined where the card would hold too many.
@@ -93,44 +103,23 @@ export interface Pasted {
 export function pasteInto(
   plan: Plan,
   pieces: readonly Piece[],
-  on: Support,
-  library: Library,
-  newId: () => PieceId,
+  { on, library, newId, placeOf }: PasteHow,
 ): Pasted | undefined {
   if (plan.pieces.length + pieces.length > mostPieces) return undefined;
   const ids = new Map(pieces.map(({ id }) => [id, newId()]));
   const renamed = (id: PieceId) => ids.get(id) ?? id;
   const isRoot = ({ on: under }: Piece) => !('piece' in under && ids.has(under.piece));
-  const added = pieces.map((piece) =>
-    withNewest(
-      {
-        ...renameNeighbours(piece, renamed),
-        id: renamed(piece.id),
-        on:
-          'piece' in piece.on && ids.has(piece.on.piece) ? { piece: renamed(piece.on.piece) } : on,
-      },
-      library,
-    ),
-  );
+  const added = pieces.map((piece) => {
+    const copy = { ...renameNeighbours(piece, renamed), id: renamed(piece.id) };
+    const placed =
+      'piece' in piece.on && ids.has(piece.on.piece)
+        ? { ...copy, on: { piece: renamed(piece.on.piece) } }
+        : { ...copy, on, place: placeOf(piece) ?? copy.place };
+    return withNewest(placed, library);
+  });
   return {
     edit: batchEdits(addPieces(plan, added)),
     roots: pieces.filter(isRoot).map(({ id }) => renamed(id)),
-  };
-}
-
-function renameNeighbours(piece: Piece, renamed: (id: PieceId) => PieceId): Piece {
-  const { x, y } = piece.place;
-  const place = {
-    ...piece.place,
-    x: x.from === 'piece' ? { ...x, piece: renamed(x.piece) } : x,
-    y: y.from === 'piece' ? { ...y, piece: renamed(y.piece) } : y,
-  };
-  if (!isPaper(piece)) return { ...piece, place };
-  const { size } = piece;
-  return {
-    ...piece,
-    place,
-    size: size.by === 'outset' ? { ...size, around: renamed(size.around) } : size,
   };
 }
 

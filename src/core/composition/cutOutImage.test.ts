@@ -33,6 +33,14 @@ describe('an image that is cut out', () => {
     expect(paper && outlineOf(paper)[0]).toHaveLength(3);
   });
 
+  it('is one thing with its paper from the start', () => {
+    const card = cutOut(library);
+    expect([card.pieces[1]?.piece.group, card.marks[0]?.piece.group]).toEqual([
+      'Garden wren',
+      'Garden wren',
+    ]);
+  });
+
   it('is cut with its own die where the stash has one', () => {
     const items: Library = library.map((item) =>
       item.kind === 'die-set' ? { ...item, goesWith: [wren.id as LibraryId] } : item,

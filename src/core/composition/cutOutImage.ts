@@ -6,6 +6,7 @@ import type { LibraryRef, Stamp } from '../plan/libraryItem';
 import type { Library } from '../plan/library';
 import type { Paper } from '../plan/piece';
 import { plainPiece } from '../plan/pieces';
+import { freeGroup } from '../plan/pieceSets';
 import type { Plan } from '../plan/plan';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedMark } from '../resolve/resolvedMark';
@@ -23,7 +24,8 @@ export interface CutOutHow {
 
 /**
  * Puts an image on paper cut round it, where it stands: with the die made for it, else with scissors. The paper takes
- * its place, turn and group, and the image the middle of the paper.
+ * its place, turn and group, and the image the middle of the paper; where there is no group, the two become one, so that
+ * they are chosen and moved as one thing.
  */
 export function cutOutImage(
   plan: Plan,
@@ -32,7 +34,9 @@ export function cutOutImage(
   how: CutOutHow,
 ): Edit {
   const { paper, size } = paperRound(image, how);
-  const { place, group } = image.piece;
+  const { place } = image.piece;
+  const groups = plan.pieces.map((each) => each.group);
+  const group = image.piece.group ?? freeGroup(groups, cutText(paper.name, 40));
   const turned = { ...paper, group, place: { ...paper.place, turn: place.turn } };
   return putOnPaper(plan, card, image, turned, size);
 }

@@ -1,4 +1,5 @@
-import { boxOnFace, neighboursOf } from '../measuring/rulerFigures';
+import { boxOnFace } from '../resolve/boxOnFace';
+import { neighboursOf } from '../measuring/rulerFigures';
 import { movedBy, placeAt } from '../measuring/placeAt';
 import { nudgePlace } from './snapMove';
 import type { Placed } from '../resolve/outlineOf';

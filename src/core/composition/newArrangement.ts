@@ -215,11 +215,3 @@ function boxAt(
     height: height as Length,
   };
 }
-
-/** A group name no piece has yet: 'wreath', then 'wreath 2'. */
-export function freeGroup(taken: readonly (string | null)[], name: string): string {
-  for (let number = 1; ; number += 1) {
-    const next = number === 1 ? name : `${name} ${number}`;
-    if (!taken.includes(next)) return next;
-  }
-}

@@ -26,7 +26,11 @@ export function putOnPaper(
   const at = placeAt(roundMiddle(mark.rect, size), support, paper.place.turn);
   return batchEdits([
     ...addPieces(plan, [{ ...paper, place: keepingCentred(at, mark.piece.place) }]),
-    changePiece(mark.piece, { on: { piece: paper.id }, place: centred }),
+    changePiece(mark.piece, {
+      on: { piece: paper.id },
+      place: centred,
+      group: paper.group ?? mark.piece.group,
+    }),
   ]);
 }
 

@@ -6,7 +6,8 @@ import type { Immutable } from '../plan/ids';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { markMoves } from '../stencilling/markMoves';
 import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
-import { boxOnFace, clearances, rulerFigures, type RulerFigure } from '../measuring/rulerFigures';
+import { boxOnFace } from '../resolve/boxOnFace';
+import { clearances, rulerFigures, type RulerFigure } from '../measuring/rulerFigures';
 
 const ticks = z.number().int().meta({ description: 'Ticks of 62.5 nm on the face.' });
 const rectSchema = z.object({ x: ticks, y: ticks, width: ticks, height: ticks });

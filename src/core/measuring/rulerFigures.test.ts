@@ -13,7 +13,8 @@ import {
 import { inches, type Length, millimetres } from '../length/length';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { boundsOf } from '../outline/outline';
-import { clearances, rulerFigures, boxOnFace } from './rulerFigures';
+import { boxOnFace } from '../resolve/boxOnFace';
+import { clearances, rulerFigures } from './rulerFigures';
 import { rulerWords } from './rulerWords';
 import { demoCards } from '../../../test/support/demoCards';
 import { jigPage } from '../pictures/jigPage';

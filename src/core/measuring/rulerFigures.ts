@@ -2,10 +2,10 @@ import { subtractLengths, sumLengths, lengthFromTicks, type Length } from '../le
 import type { Side } from '../plan/faces';
 import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import type { Reveals, SupportId } from '../resolve/origins';
-import { boundsOf, boxGap, type Bounds, type Rect } from '../outline/outline';
-import { fillsBox } from '../tolerances';
+import { boundsOf, boxGap, type Rect } from '../outline/outline';
 import { nearestBetween } from '../outline/distance';
 import { isGround } from '../resolve/resolvedMark';
+import { boxOnFace } from '../resolve/boxOnFace';
 import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
 
 /** One distance as it is laid off with a ruler: from an edge of something to the same side of the piece. */
@@ -71,24 +71,6 @@ function stripTo(side: Side, box: Rect, support: Rect): Rect {
 
 function overlap(a: Rect, b: Rect): boolean {
   return a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;
-}
-
-/** The smallest upright box round what a piece shows as it lies; its own box where it fills that. */
-export function boxOnFace(placed: Placed): Rect {
-  const { x0, y0, x1, y1 } = boundsOf(outlineOf(placed));
-  // Of a print that is masked off whole nothing is left to measure.
-  if (x1 < x0 || isItsBox(placed, { x0, y0, x1, y1 })) return placed.rect;
-  return {
-    x: lengthFromTicks(x0),
-    y: lengthFromTicks(y0),
-    width: lengthFromTicks(x1 - x0),
-    height: lengthFromTicks(y1 - y0),
-  };
-}
-
-function isItsBox({ piece, rect: { x, y, width, height } }: Placed, shown: Bounds): boolean {
-  const rims = [shown.x0 - x, shown.y0 - y, x + width - shown.x1, y + height - shown.y1];
-  return piece.place.turn === 0 && rims.every((rim) => Math.abs(rim) <= fillsBox);
 }
 
 /** From an edge of what it lies on to the same side of a box; negative where it hangs over. */

@@ -1,6 +1,6 @@
 import { subtractLengths, sumLengths, zeroLength, type Length } from '../length/length';
 import { isLifted } from '../resolve/bond';
-import { boxOnFace } from '../measuring/rulerFigures';
+import { boxOnFace } from '../resolve/boxOnFace';
 import type { Rect } from '../outline/outline';
 import type { Fold } from '../paper/cardFormat';
 import { looksForward, type FaceId } from '../plan/faces';

@@ -29,4 +29,17 @@ describe('copying', () => {
       new Set([null, 'flyers', 'flyers (copy)']),
     );
   });
+
+  it('copies what lies on a piece with it, and lays the copy where it is told', () => {
+    const place = { x: { from: 'centre' }, y: { from: 'centre' }, turn: 12 } as const;
+    const copied = copyPieces(pair, id('paper'), numbered(), () => place);
+    const plan = after(pair, copied?.edit);
+    expect(onOf(plan).slice(4)).toEqual([
+      'new-1 on front',
+      'new-2 on new-1',
+      'new-3 on new-2',
+      'new-4 on new-1',
+    ]);
+    expect(plan.pieces.slice(4).map((piece) => piece.place.turn)).toEqual([12, 0, 0, 0]);
+  });
 });

@@ -11,12 +11,13 @@ import {
   wren,
 } from '../../../test/support/plans';
 import { composeCard, compositionAnswerSchema } from '../compute/compositionAnswer';
-import { freeGroup, newScatter, newArrangement } from '../composition/newArrangement';
+import { newScatter, newArrangement } from '../composition/newArrangement';
 import { inches } from '../length/length';
 import { usedLibrary } from '../kinds/usedLibrary';
 import type { CardId, PieceId } from '../plan/ids';
 import { findStamp } from '../plan/library';
 import type { Piece } from '../plan/piece';
+import { freeGroup } from '../plan/pieceSets';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { supplyList } from '../supplies/supplyList';
 import { placements } from './placements';

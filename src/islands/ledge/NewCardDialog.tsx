@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { newBaseStock } from '../../core/composition/newStock';
 import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
 import type { Stock } from '../../core/plan/libraryItem';
@@ -85,10 +86,8 @@ export function NewCardDialog({ releases, stocks, unit, onClose }: Props) {
   );
 }
 
-/** The first stock heavy enough to stand; light card and paper are for layers. */
+/** A plain white card stock, heavy enough to stand; light card and paper are for layers. */
 function likelyBase(stocks: readonly Stock[]): number {
-  const heavy = stocks.findIndex(
-    ({ paper, gramsPerSquareMetre }) => paper === 'cardstock' && gramsPerSquareMetre >= 250,
-  );
-  return Math.max(0, heavy);
+  const stock = newBaseStock(stocks);
+  return stock ? stocks.indexOf(stock) : 0;
 }

@@ -1,4 +1,4 @@
-import { Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
 import { leadingFinding } from '../../core/findings/runRules';
 import { pieceOfSubject } from '../../core/findings/subject';
 import { otherUnit } from '../../core/length/formatLength';
@@ -8,7 +8,6 @@ import { SessionContext } from '../session/CardSession';
 import { refusedNotice } from '../session/notice';
 import { useSession, type SessionStart } from '../session/useSession';
 import { isView, pageTitle, stations } from '../stations/stations';
-import { FindingsLine } from './FindingsLine';
 import { Notice } from './Notice';
 import { OldPage } from './OldPage';
 import { OpenView } from './OpenView';
@@ -16,13 +15,20 @@ import { StationStrip } from './StationStrip';
 import { WorkbenchDialogs } from './WorkbenchDialogs';
 import { WorkbenchHeader } from './WorkbenchHeader';
 
+/** Its sentences are many, so they come after the page, on which the server has written the first. */
+const FindingsLine = lazy(async () => ({ default: (await import('./FindingsLine')).FindingsLine }));
+
+/** The station and the findings. */
+const lateParts = 2;
+
 /** One card on the workbench: the strip of stations, the current one, and the findings. */
 export function Workbench(props: SessionStart) {
   const { session, controls } = useSession(props, stations, isView);
   const { plan, findings, view, selected, unit, commit, select, go, ask } = session;
   const { state, notice, undo, redo } = controls;
   const { saving } = state;
-  const [isLive, setLive] = useState(false);
+  const [live, setLive] = useState(0);
+  const oneMore = useCallback(() => setLive((before) => before + 1), []);
   const station = stations.find(({ id }) => id === view);
   const lead =
     findings &&
@@ -66,7 +72,7 @@ export function Workbench(props: SessionStart) {
         <StationStrip />
         {saving.isOldPage && <OldPage />}
         <main
-          aria-busy={!isLive}
+          aria-busy={live < lateParts}
           className="bg-sheet min-h-0 flex-1 overflow-auto print:overflow-visible print:bg-white"
         >
           {props.isBinned && (
@@ -82,7 +88,7 @@ export function Workbench(props: SessionStart) {
             }
           >
             <OpenView view={view} />
-            <Listening onListening={setLive} />
+            <Listening onListening={oneMore} />
           </Suspense>
         </main>
         <div className="relative">
@@ -92,21 +98,24 @@ export function Workbench(props: SessionStart) {
             onKeep={commit}
             onClose={saving.refused.length > 0 ? saving.forgetRefused : controls.closeNotice}
           />
-          <FindingsLine
-            findings={findings}
-            lead={lead}
-            unit={unit}
-            onCommit={commit}
-            onHabits={() => ask({ kind: 'habits' })}
-            onSelect={(finding) => {
-              const piece = pieceOfSubject(finding.subject);
-              const mending = stations.find(({ mends }) =>
-                mends.includes(ruleGroupOf[finding.data.rule]),
-              );
-              if (mending && mending.id !== view) go(mending.id);
-              select(plan.pieces.find(({ id }) => id === piece)?.id ?? 'base');
-            }}
-          />
+          <Suspense fallback={<footer className="border-hairline h-[45px] border-t bg-white" />}>
+            <FindingsLine
+              findings={findings}
+              lead={lead}
+              unit={unit}
+              onCommit={commit}
+              onHabits={() => ask({ kind: 'habits' })}
+              onSelect={(finding) => {
+                const piece = pieceOfSubject(finding.subject);
+                const mending = stations.find(({ mends }) =>
+                  mends.includes(ruleGroupOf[finding.data.rule]),
+                );
+                if (mending && mending.id !== view) go(mending.id);
+                select(plan.pieces.find(({ id }) => id === piece)?.id ?? 'base');
+              }}
+            />
+            <Listening onListening={oneMore} />
+          </Suspense>
         </div>
         <WorkbenchDialogs controls={controls} areKeysOn={areKeysOn} onKeysOn={setKeysOn} />
       </div>
@@ -115,7 +124,7 @@ export function Workbench(props: SessionStart) {
 }
 
 /** Tells that what it stands beside has taken over from the server's page and listens. */
-function Listening({ onListening }: { readonly onListening: (isLive: true) => void }) {
-  useEffect(() => onListening(true), [onListening]);
+function Listening({ onListening }: { readonly onListening: () => void }) {
+  useEffect(onListening, [onListening]);
   return null;
 }

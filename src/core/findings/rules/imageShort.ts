@@ -1,5 +1,5 @@
 import { lengthFromTicks } from '../../length/length';
-import { boxOnFace } from '../../measuring/rulerFigures';
+import { boxOnFace } from '../../resolve/boxOnFace';
 import { boundsOf, type Bounds } from '../../outline/outline';
 import { outlineOf } from '../../resolve/outlineOf';
 import { splitWindows } from '../../outline/splitWindows';

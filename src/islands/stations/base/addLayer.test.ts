@@ -31,7 +31,10 @@ const apply = (plan: Plan, edit: Edit): Plan => {
   return outcome.plan;
 };
 const add = (plan: Plan, face: FaceId, selected: SupportId) => {
-  const next = apply(plan, addLayer(plan, twoStocks, face, selected, added));
+  const next = apply(
+    plan,
+    addLayer(plan, resolvePlan(plan, twoStocks), twoStocks, face, selected, added),
+  );
   const piece = findPaper(next, added);
   if (!piece) throw new Error('nothing was added');
   return { next, piece };
@@ -44,8 +47,20 @@ describe('adding a layer', () => {
     expect(next.pieces.find(({ id }) => id === 'mat-2')?.on).toEqual({ piece: added });
   });
 
-  it('lays it on the base where the base is selected, and on top where another face is', () => {
-    expect(add(fiveLayers(), 'front', 'base').piece.on).toEqual({ face: 'front' });
+  it('lays it on the base where that is selected, in front of what is there and not over all of it', () => {
+    for (const face of ['front', 'inside'] as const) {
+      const { next, piece } = add(fiveLayers(), face, 'base');
+      expect(piece.on).toEqual({ face });
+      expect(piece.size).toMatchObject({
+        width: { ticks: ticksOf('2 1/8') },
+        height: { ticks: ticksOf('2 3/4') },
+      });
+      expect(next.pieces.at(-1)?.id).toBe(added);
+      expect(next.pieces.slice(0, -1)).toEqual(fiveLayers().pieces);
+    }
+  });
+
+  it('lays it on top where something on another face is selected', () => {
     expect(add(fiveLayers(), 'front', 'liner' as PieceId).piece.on).toEqual({ piece: 'top' });
     expect(add(fiveLayers(), 'inside', 'top' as PieceId).piece.on).toEqual({ piece: 'liner' });
     expect(add(planOf([]), 'inside', 'base').piece.on).toEqual({ face: 'inside' });

@@ -1,26 +1,37 @@
+import { newStock } from '../../../core/composition/newStock';
+import {
+  inches,
+  lengthFromTicks,
+  millimetres,
+  type Length,
+  type Size,
+  type Unit,
+} from '../../../core/length/length';
+import { nearestMarks } from '../../../core/length/marks';
 import { asTyped } from '../../../core/length/typedLength';
 import type { Edit, SimpleEdit } from '../../../core/plan/edit';
 import { batchEdits } from '../../../core/plan/batchEdits';
 import { isInside, type FaceId } from '../../../core/plan/faces';
 import { usualReveals } from '../../../core/plan/usualReveals';
 import type { PieceId } from '../../../core/plan/ids';
-import type { LibraryRef } from '../../../core/plan/libraryItem';
-import { findStock, stocksOf, type Library } from '../../../core/plan/library';
+import type { Library } from '../../../core/plan/library';
 import { faceOf, insertPiece, stackOn } from '../../../core/plan/movePiece';
-import type { Paper, Support } from '../../../core/plan/piece';
+import type { Paper, SizeRule, Support } from '../../../core/plan/piece';
 import { findPaper, papersOf, plainPiece } from '../../../core/plan/pieces';
 import type { Plan } from '../../../core/plan/plan';
 import { putMatUnder } from '../../../core/plan/putMatUnder';
 import type { ResolvedCard } from '../../../core/resolve/resolvedCard';
 import type { SupportId } from '../../../core/resolve/origins';
-import { changePiece, removePiece } from '../../../core/plan/pieceEdits';
+import { addPieces, changePiece, removePiece } from '../../../core/plan/pieceEdits';
 
 /**
- * The edit that adds a layer: on the selected piece where that is on the face, on the base where the
- * base is selected, else on top of the face. Its border is the everyday one, inside the liner's.
+ * The edit that adds a layer: on the selected piece where that is on the face, on the base where the base is selected,
+ * else on top of the face. Its border is the everyday one, inside the liner's; on a base that carries something already
+ * it lies in front of that, half as large, so that neither hides the other.
  */
 export function addLayer(
   plan: Plan,
+  card: ResolvedCard,
   library: Library,
   face: FaceId,
   selected: SupportId | undefined,
@@ -28,6 +39,7 @@ export function addLayer(
 ): Edit {
   const on = supportFor(plan, face, selected);
   const isLiner = isInside(face);
+  const isBeside = selected === 'base' && stackOn(plan, face).length > 0;
   const all =
     isLiner && 'face' in on ? plan.habits.linerReveal : usualReveals(plan.habits).everyday;
   const piece: Paper = {
@@ -35,10 +47,18 @@ export function addLayer(
     id,
     name: isLiner ? 'Liner' : 'Panel',
     on,
-    size: { by: 'reveal', all },
-    stock: contrastingStock(plan, library, on),
+    size: isBeside ? halfOf(card.base.face, plan.habits.leadingUnit) : { by: 'reveal', all },
+    stock: newStock(plan, library, on, 'layer'),
   };
-  return insertPiece(plan, piece);
+  return isBeside ? batchEdits(addPieces(plan, [piece])) : insertPiece(plan, piece);
+}
+
+/** In easy figures. */
+function halfOf({ width, height }: Size, unit: Unit): SizeRule {
+  const spacing = unit === 'in' ? inches(0, 1, 8) : millimetres(5);
+  const half = (length: Length) =>
+    asTyped(nearestMarks(lengthFromTicks(Math.floor(length / 2)), spacing).below);
+  return { by: 'measure', width: half(width), height: half(height) };
 }
 
 /** The edit that builds a mat outward round a piece, with the everyday border. */
@@ -61,7 +81,7 @@ export function addMatRound(
     on: piece.on,
     size: { by: 'outset', around, ...sides },
     place: piece.place,
-    stock: contrastingStock(plan, library, { piece: around }),
+    stock: newStock(plan, library, { piece: around }, 'layer'),
   };
   return putMatUnder(plan, piece, mat, figures.rect);
 }
@@ -85,16 +105,7 @@ export function removeLayer(plan: Plan, card: ResolvedCard, id: PieceId): Edit {
 function supportFor(plan: Plan, face: FaceId, selected: SupportId | undefined): Support {
   const selectedPiece = findPaper(plan, selected);
   if (selectedPiece && faceOf(plan, selectedPiece.id) === face) return { piece: selectedPiece.id };
-  if (selected === 'base' && !isInside(face)) return { face };
+  if (selected === 'base') return { face };
   const top = stackOn(plan, face).at(-1);
   return top ? { piece: top.id } : { face };
-}
-
-/** The first stock of another colour than what it lies on; the designer chooses anew anyway. */
-function contrastingStock(plan: Plan, library: Library, on: Support): LibraryRef {
-  const under = 'piece' in on ? findPaper(plan, on.piece)?.stock : plan.base.stock;
-  const colour = under && findStock(library, under)?.colour;
-  const stocks = stocksOf(library);
-  const other = stocks.find((item) => item.colour !== colour) ?? stocks[0];
-  return other ? { id: other.id, version: other.version } : plan.base.stock;
 }

@@ -53,7 +53,7 @@ export function useLayerCommands(): LayerCommands {
     add: (face) => {
       const id = newPieceId();
       changeAndEnterRow(() => {
-        restack(addLayer(plan, library, face, selected, id));
+        restack(addLayer(plan, card, library, face, selected, id));
         select(id, face);
       }, id);
     },

@@ -1,7 +1,6 @@
-import { freeGroup, type Ground } from '../../../core/composition/newArrangement';
+import type { Ground } from '../../../core/composition/newArrangement';
+import { freeGroup } from '../../../core/plan/pieceSets';
 import type { FaceId } from '../../../core/plan/faces';
-import type { LibraryRef } from '../../../core/plan/libraryItem';
-import { stocksOf, type Library } from '../../../core/plan/library';
 import type { Support } from '../../../core/plan/piece';
 import type { Plan } from '../../../core/plan/plan';
 import { isMark, type Placed } from '../../../core/resolve/outlineOf';
@@ -33,19 +32,4 @@ export function newGround(plan: Plan, card: ResolvedCard, on: Support, name: str
     newId: newPieceId,
     group: freeGroup(groups, name),
   };
-}
-
-/** The first stock of another colour than what it is to lie on, else that of the base. */
-export function newStock(
-  plan: Plan,
-  card: ResolvedCard,
-  library: Library,
-  on: Support,
-): LibraryRef {
-  const under =
-    'piece' in on
-      ? card.pieces.find(({ id }) => id === on.piece)?.paint.colour
-      : card.base.paint.colour;
-  const stock = stocksOf(library).find(({ colour }) => colour !== under);
-  return stock ? { id: stock.id, version: stock.version } : plan.base.stock;
 }

@@ -1,4 +1,6 @@
-import { copyOut, pasteInto, readCopied } from '../../../core/composition/clipboard';
+import { asideOf } from '../../../core/composition/asideOf';
+import { copyOut, pasteInto, readCopied, type PasteHow } from '../../../core/composition/clipboard';
+import { newStock } from '../../../core/composition/newStock';
 import {
   newDieCut,
   newDot,
@@ -18,7 +20,7 @@ import { countWords } from '../../../core/words/countWords';
 import { newPieceId } from '../../parts/newPieceId';
 import { useCardSession } from '../../session/CardSession';
 import { useLayout } from './LayoutContext';
-import { newStock, newSupport, supportId } from './newSupport';
+import { newSupport, supportId } from './newSupport';
 
 /** What is put on the table, one at a time or as it was taken along. */
 export interface Adding {
@@ -43,10 +45,20 @@ export function useAdding(): Adding {
   const addAll = useAddAll();
   const on = newSupport(card, face, chosen.first);
   const start = () => ({ id: newPieceId(), on });
+  /** What is still chosen is not pasted on: its copy goes beside it. */
+  const pasteWhere = (pieces: readonly Piece[]): Pick<PasteHow, 'on' | 'placeOf'> => {
+    const original = chosen.things.find(({ id }) => pieces.some((each) => each.id === id));
+    const under = original ? original.piece.on : on;
+    return {
+      on: under,
+      placeOf: ({ id, on: before }) =>
+        sameSupport(before, under) ? asideOf(card, id, unit) : undefined,
+    };
+  };
   return {
     addImage: (stamp) => addAll([newImage(start(), stamp)]),
     addDieCut: (set, step) =>
-      addAll([newDieCut(start(), set, step, newStock(plan, card, library, on))]),
+      addAll([newDieCut(start(), set, step, newStock(plan, library, on, 'layer'))]),
     addWords: () => addAll([newWords(start(), unit)]),
     addDot: () => addAll([newDot(start(), unit)]),
     addLine: () => addAll([newDrawn(start(), supportRect(card, supportId(on)), unit)]),
@@ -67,7 +79,11 @@ export function useAdding(): Adding {
     putDown: () => {
       const copied = readCopied(localStorage.getItem(alongKey) ?? '');
       if (!copied.ok) return false;
-      const pasted = pasteInto(plan, copied.pieces, on, library, newPieceId);
+      const pasted = pasteInto(plan, copied.pieces, {
+        ...pasteWhere(copied.pieces),
+        library,
+        newId: newPieceId,
+      });
       if (pasted) {
         commit(pasted.edit);
         chosen.choose(pasted.roots);

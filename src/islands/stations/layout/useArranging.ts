@@ -6,7 +6,7 @@ import {
   type ArrangementKind,
   type Tier,
 } from '../../../core/composition/newArrangement';
-import { boxOnFace } from '../../../core/measuring/rulerFigures';
+import { boxOnFace } from '../../../core/resolve/boxOnFace';
 import { isMark } from '../../../core/resolve/outlineOf';
 import { holdsWords } from '../../../core/resolve/resolvedMark';
 import { supportRect } from '../../../core/resolve/resolvedCard';

@@ -1,3 +1,4 @@
+import { asideOf } from '../../../core/composition/asideOf';
 import { centre, movingWith, nudgeAll, turnBy } from '../../../core/composition/moveThings';
 import { inches, millimetres } from '../../../core/length/length';
 import { batchEdits } from '../../../core/plan/batchEdits';
@@ -34,7 +35,8 @@ export function useHandling(): Handling {
   };
   return {
     copy: () => {
-      const copied = first && copyPieces(plan, first.id, newPieceId);
+      const copied =
+        first && copyPieces(plan, first.id, newPieceId, ({ id }) => asideOf(card, id, unit));
       if (!copied) return;
       commit(copied.edit);
       choose([copied.copy]);

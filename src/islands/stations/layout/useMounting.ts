@@ -1,13 +1,13 @@
 import { cutOutImage } from '../../../core/composition/cutOutImage';
 import { diesThatHold, type DieChoice } from '../../../core/composition/diesThatHold';
 import { newDieCut } from '../../../core/composition/newThing';
+import { newStock } from '../../../core/composition/newStock';
 import { putOnPaper } from '../../../core/composition/putOnPaper';
 import type { Paper } from '../../../core/plan/piece';
 import { isMark } from '../../../core/resolve/outlineOf';
 import { newPieceId } from '../../parts/newPieceId';
 import { useCardSession } from '../../session/CardSession';
 import { useLayout } from './LayoutContext';
-import { newStock } from './newSupport';
 
 /** A print or words put on paper of their own. */
 export interface Mounting {
@@ -27,7 +27,7 @@ export function useMounting(): Mounting {
     cutOut: () => {
       if (!first || !isMark(first) || !first.stamp || first.stamp.words) return false;
       const { stamp } = first;
-      const stock = newStock(plan, card, library, first.piece.on);
+      const stock = newStock(plan, library, first.piece.on, 'print');
       const how = { library, id: newPieceId(), stock, unit };
       commit(cutOutImage(plan, card, { ...first, stamp }, how));
       choose([how.id]);
@@ -37,7 +37,7 @@ export function useMounting(): Mounting {
     putOnLabel: ({ set, step, turned, size }) => {
       if (!words) return;
       const { on } = words.piece;
-      const stock = newStock(plan, card, library, on);
+      const stock = newStock(plan, library, on, 'words');
       const die = newDieCut({ id: newPieceId(), on }, set, step, stock);
       const label: Paper = {
         ...die,
