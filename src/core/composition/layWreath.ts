@@ -17,6 +17,8 @@ export interface WreathInput {
     readonly height: number;
   };
   readonly path: 'oval' | 'rectangle';
+  /** What is laid on, in ticks on the face: the ring keeps within it, and stands or lies as it does. */
+  readonly area?: WreathInput['around'];
   /** Between the middle and the nearest piece. */
   readonly clearance: number;
   /** The large ones are laid evenly first, then the medium ones, then the small ones in the gaps. */
@@ -86,11 +88,10 @@ interface RingPoint extends Point {
 const ringPoints = 720;
 
 /** The line on which middles lie: far enough out that nothing reaches into the middle. */
-function ringAround({ around, path, clearance }: WreathInput, reach: number): readonly RingPoint[] {
+function ringAround(input: WreathInput, reach: number): readonly RingPoint[] {
+  const { around, path } = input;
   const [cx, cy] = [around.x + around.width / 2, around.y + around.height / 2];
-  const grow = path === 'oval' ? Math.SQRT2 : 1;
-  const rx = (around.width / 2) * grow + clearance + reach;
-  const ry = (around.height / 2) * grow + clearance + reach;
+  const { rx, ry } = radii(input, reach);
   const points = Array.from({ length: ringPoints + 1 }, (_, index): Point => {
     const angle = (index / ringPoints) * 2 * Math.PI - Math.PI / 2;
     const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
@@ -104,6 +105,25 @@ function ringAround({ around, path, clearance }: WreathInput, reach: number): re
     if (before) along += Math.hypot(point.x - before.x, point.y - before.y);
     return { ...point, along };
   });
+}
+
+/** As small as leaves the middle free, as far as the paper goes; an upright paper gets no lying ring, nor the other way. */
+function radii({ around, area, path, clearance }: WreathInput, reach: number) {
+  const grow = path === 'oval' ? Math.SQRT2 : 1;
+  const rx = (around.width / 2) * grow + clearance + reach;
+  const ry = (around.height / 2) * grow + clearance + reach;
+  if (!area) return { rx, ry };
+  const [cx, cy] = [around.x + around.width / 2, around.y + around.height / 2];
+  const room = {
+    rx: Math.max(0, Math.min(cx - area.x, area.x + area.width - cx) - reach),
+    ry: Math.max(0, Math.min(cy - area.y, area.y + area.height - cy) - reach),
+  };
+  const isUpright = area.height > area.width;
+  const slope = area.height / area.width;
+  return {
+    rx: Math.min(room.rx, isUpright ? rx : Math.max(rx, ry / slope)),
+    ry: Math.min(room.ry, isUpright ? Math.max(ry, Math.min(rx, room.rx) * slope) : ry),
+  };
 }
 
 function pointAt(ring: readonly RingPoint[], along: number): Point {

@@ -1,8 +1,19 @@
 import { describe, expect, it } from 'vitest';
-import { library, planOf, wordsOn } from '../../../test/support/plans';
+import { library, measure, planOf, wordsOn } from '../../../test/support/plans';
 import { inches } from '../length/length';
 import { resolvePlan } from '../resolve/resolvePlan';
-import { newArrangement, repeatLine, type Ground } from './newArrangement';
+import { supportRect } from '../resolve/resolvedCard';
+import { asTyped } from '../length/typedLength';
+import { boundsOf, type Rect } from '../outline/outline';
+import { layWreath } from './layWreath';
+import {
+  arrangementKinds,
+  freeMiddle,
+  newArrangement,
+  repeatLine,
+  type Ground,
+} from './newArrangement';
+import { usualCounts } from './usualCounts';
 import { withPieces } from '../plan/withPieces';
 import { at, panel, newIds, stamp } from '../../../test/support/shapes';
 
@@ -42,5 +53,65 @@ describe('arrangements', () => {
     expect(new Set(gaps)).toEqual(new Set([inches(0, 1, 2)]));
     for (const { reveals } of next.marks)
       expect(Math.min(reveals.top, reveals.bottom)).toBeGreaterThanOrEqual(0);
+  });
+
+  describe.each(arrangementKinds)('as %s', (kind) => {
+    // An upright panel, a wide one, and one hardly larger than the stamps.
+    const panels = [measure('4', '5 1/4'), measure('8', '3'), measure('2 1/4', '2 1/4')];
+
+    it('begins with counts that fit, and keeps every piece on the panel', () => {
+      for (const size of panels) {
+        const plain = planOf([{ ...panel, size }], {
+          format: { kind: 'named', id: 'slimline', stand: 'lying' },
+        });
+        const on = resolvePlan(plain, library);
+        const area = supportRect(on, panel.id);
+        const around = freeMiddle(area);
+        const clearance = inches(0, 1, 8);
+        const small = { ...stamp, width: asTyped(inches(1)), height: asTyped(inches(0, 1, 2)) };
+        const sizes = [small, small, small].map(({ width, height }) => ({
+          width: width.ticks,
+          height: height.ticks,
+        }));
+        const [count = 0] = usualCounts(kind, { sizes, area, around, clearance });
+        expect(count).toBeGreaterThan(0);
+        const tiers = [{ stamp: small, count }];
+        const marks = newArrangement({ ...ground(), card: on }, kind, tiers, {
+          around,
+          clearance,
+          seed: 2,
+        });
+        const items = library.map((item) => (item.id === small.id ? small : item));
+        const next = resolvePlan(withPieces(plain, [...plain.pieces, ...marks]), items);
+        for (const { reveals } of next.marks)
+          expect(Math.min(...Object.values(reveals))).toBeGreaterThanOrEqual(-2);
+      }
+    });
+  });
+
+  it('a wreath stands upright on an upright panel, though the words in it lie', () => {
+    const words = { x: inches(1), y: inches(2, 1, 2), width: inches(2), height: inches(0, 1, 4) };
+    const ring = (area: Rect) => {
+      const tiers = [Array.from({ length: 8 }, () => ({ key: 'a', width: 9, height: 9 }))];
+      const laid = layWreath({ around: words, area, path: 'oval', clearance: 0, tiers, seed: 1 });
+      const { x0, y0, x1, y1 } = boundsOf([laid.map(({ middle }) => middle)]);
+      return { width: x1 - x0, height: y1 - y0 };
+    };
+    const upright = ring({
+      ...words,
+      x: inches(0),
+      y: inches(0),
+      width: inches(4),
+      height: inches(5, 1, 4),
+    });
+    expect(upright.height).toBeGreaterThan(upright.width);
+    const lying = ring({
+      ...words,
+      x: inches(-1),
+      y: inches(1),
+      width: inches(6),
+      height: inches(3, 1, 4),
+    });
+    expect(lying.width).toBeGreaterThan(lying.height);
   });
 });

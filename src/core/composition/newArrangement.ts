@@ -10,7 +10,7 @@ import { layWreath } from './layWreath';
 import { outlineOf, type Placed } from '../resolve/outlineOf';
 import { movedBy, placeAt } from '../measuring/placeAt';
 import { scatterDots, type ScatterInput } from './scatterDots';
-import { lengthFromTicks, millimetres, type Length } from '../length/length';
+import { lengthFromTicks, millimetres, type Length, type Size } from '../length/length';
 import { asTyped } from '../length/typedLength';
 import type { PieceId } from '../plan/ids';
 import type { Stamp } from '../plan/libraryItem';
@@ -19,7 +19,8 @@ import { plainMark } from '../plan/pieces';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import type { SupportId } from '../resolve/origins';
-import type { Rect } from '../outline/outline';
+import type { Point } from '../geometry/flattenPath';
+import { boundsOf, turnedCorners, type Rect } from '../outline/outline';
 import { newImage } from './newThing';
 
 /** What an arrangement is laid on. */
@@ -90,12 +91,13 @@ export function newArrangement(
   );
   const laid =
     kind === 'oval' || kind === 'rectangle'
-      ? layWreath({ ...how, path: kind, tiers: pieces })
+      ? layWreath({ ...how, area: support, path: kind, tiers: pieces })
       : ways[kind]({ ...how, area: support, pieces: pieces.flat() });
   const prints = laid.flatMap(({ key, middle, turn }): Mark[] => {
     const stamp = stamps.get(key);
     if (!stamp) return [];
-    const rect = boxAt(middle, stamp.width.ticks, stamp.height.ticks);
+    const size = { width: stamp.width.ticks, height: stamp.height.ticks };
+    const rect = boxAt(keptOn(support, middle, size, turn), size.width, size.height);
     return [
       {
         ...newImage({ id: ground.newId(), on: ground.on }, stamp),
@@ -110,6 +112,19 @@ export function newArrangement(
     return stamp ? [{ x: middle.x, y: middle.y - stamp.height.ticks / 2 }] : [];
   });
   return [...tops.flatMap((end, at) => stringTo(ground, support, end, at)), ...prints];
+}
+
+/** The middle of a turned print, moved in where a corner of it would reach over an edge. */
+function keptOn(area: Rect, middle: Point, { width, height }: Size, turn: number): Point {
+  const { x0, y0, x1, y1 } = boundsOf([turnedCorners(boxAt(middle, width, height), turn)]);
+  const within = (near: number, far: number, from: number, to: number) =>
+    far - near > to - from
+      ? (from + to - near - far) / 2
+      : Math.max(0, from - near) - Math.max(0, far - to);
+  return {
+    x: middle.x + within(x0, x1, area.x, area.x + area.width),
+    y: middle.y + within(y0, y1, area.y, area.y + area.height),
+  };
 }
 
 /** A string from the top edge down to what hangs on it; none where it hangs from the edge itself. */

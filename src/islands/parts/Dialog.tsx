@@ -4,12 +4,14 @@ interface Props {
   readonly title: string;
   /** As wide as the screen allows, for a form of many figures. */
   readonly isWide?: boolean;
+  /** At the right, so that what it changes is seen beside it. */
+  readonly isBeside?: boolean;
   readonly onClose: () => void;
   readonly children: React.ReactNode;
 }
 
 /** A modal dialog; the browser keeps the focus inside and gives it back. Escape closes it. */
-export function Dialog({ title, isWide = false, onClose, children }: Props) {
+export function Dialog({ title, isWide = false, isBeside = false, onClose, children }: Props) {
   const dialog = useRef<HTMLDialogElement>(null);
   useEffect(() => {
     const element = dialog.current;
@@ -24,7 +26,7 @@ export function Dialog({ title, isWide = false, onClose, children }: Props) {
     <dialog
       ref={dialog}
       aria-label={title}
-      className={`border-control rounded-[3px] border bg-white p-6 ${isWide ? 'w-[min(66rem,94vw)]' : 'w-[min(34rem,92vw)]'}`}
+      className={`border-control rounded-[3px] border bg-white p-6 ${isWide ? 'w-[min(66rem,94vw)]' : 'w-[min(34rem,92vw)]'} ${isBeside ? 'mr-3 backdrop:bg-transparent' : ''}`}
       onCancel={(event) => {
         event.preventDefault();
         onClose();

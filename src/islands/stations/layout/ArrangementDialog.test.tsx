@@ -13,20 +13,32 @@ afterEach(cleanup);
 
 describe('an arrangement that is asked for', () => {
   it('is made of the stamps and counts chosen, tiers left empty left out', () => {
-    const onLay = vi.fn();
-    render(
-      <ArrangementDialog library={library} around="the words" onLay={onLay} onClose={vi.fn()} />,
+    const [onLay, onShow] = [vi.fn(), vi.fn()];
+    const { unmount } = render(
+      <ArrangementDialog
+        library={library}
+        around="the words"
+        countsFor={(kind) => (kind === 'arch' ? [2, 2, 1] : [6, 6, 12])}
+        onShow={onShow}
+        onLay={onLay}
+        onClose={vi.fn()}
+      />,
     );
     const choose = (tier: string, value: string) =>
       fireEvent.change(screen.getByLabelText(`${tier} pieces`), { target: { value } });
     choose('Large', wren.id);
     choose('Medium', '');
     choose('Small', '');
+    expect(onShow).toHaveBeenLastCalledWith(
+      expect.objectContaining({ kind: 'oval', tiers: [expect.objectContaining({ count: 6 })] }),
+    );
     fireEvent.change(screen.getByLabelText('as'), { target: { value: 'arch' } });
     expect(screen.getByText(/taller there/)).toBeTruthy();
-    fireEvent.click(screen.getByRole('button', { name: 'Lay 5 pieces' }));
-    const [tiers, kind, seed] = onLay.mock.calls[0] ?? [];
-    expect(tiers).toMatchObject([{ stamp: { id: wren.id }, count: 5 }]);
-    expect([kind, seed]).toEqual(['arch', 1]);
+    fireEvent.click(screen.getByRole('button', { name: 'Lay 2 pieces' }));
+    expect(onLay.mock.calls[0]).toMatchObject([
+      { kind: 'arch', tiers: [{ stamp: { id: wren.id }, count: 2 }], seed: 1 },
+    ]);
+    unmount();
+    expect(onShow).toHaveBeenLastCalledWith(undefined);
   });
 });

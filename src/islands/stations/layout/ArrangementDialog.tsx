@@ -1,4 +1,5 @@
-import { useState } from 'react';
+import { useEffect, useEffectEvent, useMemo, useState } from 'react';
+import type { Size } from '../../../core/length/length';
 import type { Stamp } from '../../../core/plan/libraryItem';
 import { stampsOf, type Library } from '../../../core/plan/library';
 import { Dialog } from '../../parts/Dialog';
@@ -9,16 +10,29 @@ import {
 } from '../../../core/composition/newArrangement';
 import { SeedField } from './SeedField';
 
+/** What is asked for: which stamps how often, how they are laid, and which lay of many alike. */
+export interface AskedArrangement {
+  readonly kind: ArrangementKind;
+  readonly tiers: readonly Tier[];
+  readonly seed: number;
+}
+
 interface Props {
   readonly library: Library;
   /** What it goes round, as one says it. */
   readonly around: string;
-  readonly onLay: (tiers: readonly Tier[], kind: ArrangementKind, seed: number) => void;
+  /** How many of each tier such an arrangement has to begin with. */
+  readonly countsFor: (
+    kind: ArrangementKind,
+    sizes: readonly (Size | undefined)[],
+  ) => readonly number[];
+  /** Shows on the card what would be laid; nothing where it is undefined. */
+  readonly onShow: (laying: AskedArrangement | undefined) => void;
+  readonly onLay: (laying: AskedArrangement) => void;
   readonly onClose: () => void;
 }
 
 const tierNames = ['Large', 'Medium', 'Small'] as const;
-const usualCounts = [5, 5, 10] as const;
 
 const kindWords: Readonly<Record<ArrangementKind, readonly [name: string, how: string]>> = {
   oval: ['a wreath, oval', 'Large pieces are spread evenly first, the smaller fill the gaps.'],
@@ -33,29 +47,39 @@ const kindWords: Readonly<Record<ArrangementKind, readonly [name: string, how: s
 };
 
 /** Chooses how images are laid and which: in a wreath, an arch, branches, hanging, or as a list. */
-export function ArrangementDialog({ library, around, onLay, onClose }: Props) {
-  const stamps = stampsOf(library).filter(({ words, stamp }) => !words && stamp !== 'background');
-  const bySize = stamps.toSorted((a, b) => areaOf(b) - areaOf(a));
-  const [chosen, setChosen] = useState<readonly (string | undefined)[]>(() =>
-    usualCounts.map((_, index) => bySize[Math.floor(bySize.length * (0.6 + index * 0.18))]?.id),
+export function ArrangementDialog(props: Props) {
+  const { library, around, countsFor, onShow, onLay, onClose } = props;
+  const stamps = useMemo(
+    () => stampsOf(library).filter(({ words, stamp }) => !words && stamp !== 'background'),
+    [library],
   );
-  const [counts, setCounts] = useState<readonly number[]>(usualCounts);
+  const [chosen, setChosen] = useState<readonly (string | undefined)[]>(() => likelyTiers(stamps));
+  /** As typed for this kind; undefined while they are as they fit. */
+  const [typed, setTyped] = useState<readonly number[]>();
   const [kind, setKind] = useState<ArrangementKind>('oval');
   const [seed, setSeed] = useState(1);
+  const stampOf = (id: string | undefined) => stamps.find((each) => each.id === id);
+  const counts = typed ?? countsFor(kind, chosen.map(stampOf).map(sizeOf));
   const tiers = chosen.flatMap((id, index): Tier[] => {
-    const stamp = stamps.find((each) => each.id === id);
+    const stamp = stampOf(id);
     const count = counts[index] ?? 0;
     return stamp && count > 0 ? [{ stamp, count }] : [];
   });
+  const asked = { kind, tiers, seed };
+  const show = useEffectEvent(() => onShow(tiers.length > 0 ? asked : undefined));
+  const hide = useEffectEvent(() => onShow(undefined));
+  const key = JSON.stringify([kind, seed, tiers.map(({ stamp, count }) => [stamp.id, count])]);
+  useEffect(() => show(), [key]);
+  useEffect(() => () => hide(), []);
   const set = <T,>(list: readonly T[], at: number, value: T) =>
     list.map((each, index) => (index === at ? value : each));
   return (
-    <Dialog title="Arrange images" onClose={onClose}>
+    <Dialog title="Arrange images" isBeside onClose={onClose}>
       <form
         className="flex flex-col gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          if (tiers.length > 0) onLay(tiers, kind, seed);
+          if (tiers.length > 0) onLay(asked);
         }}
       >
         <label className="flex items-center gap-3">
@@ -63,9 +87,10 @@ export function ArrangementDialog({ library, around, onLay, onClose }: Props) {
           <select
             className="field"
             value={kind}
-            onChange={(event) =>
-              setKind(arrangementKinds.find((each) => each === event.target.value) ?? 'oval')
-            }
+            onChange={(event) => {
+              setKind(arrangementKinds.find((each) => each === event.target.value) ?? 'oval');
+              setTyped(undefined);
+            }}
           >
             {arrangementKinds.map((each) => (
               <option key={each} value={each}>
@@ -102,7 +127,7 @@ export function ArrangementDialog({ library, around, onLay, onClose }: Props) {
               aria-label={`How many ${name.toLowerCase()} pieces`}
               value={counts[index]}
               onChange={(event) =>
-                setCounts(set(counts, index, Math.max(0, Math.min(40, Number(event.target.value)))))
+                setTyped(set(counts, index, Math.max(0, Math.min(40, Number(event.target.value)))))
               }
             />
           </div>
@@ -122,3 +147,12 @@ export function ArrangementDialog({ library, around, onLay, onClose }: Props) {
 }
 
 const areaOf = ({ width, height }: Stamp) => width.ticks * height.ticks;
+
+/** A large, a medium and a small one of what there is. */
+function likelyTiers(stamps: readonly Stamp[]): readonly (string | undefined)[] {
+  const bySize = stamps.toSorted((a, b) => areaOf(b) - areaOf(a));
+  return tierNames.map((_, index) => bySize[Math.floor(bySize.length * (0.6 + index * 0.18))]?.id);
+}
+
+const sizeOf = (stamp: Stamp | undefined): Size | undefined =>
+  stamp && { width: stamp.width.ticks, height: stamp.height.ticks };

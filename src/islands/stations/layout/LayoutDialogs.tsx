@@ -25,7 +25,7 @@ export function LayoutDialogs({ open, onClose: close }: Props) {
   }, [open, bringStash]);
   const name = useLayout().chosen.first?.name;
   const { addImage, addStencil, addDieCut } = useAdding();
-  const { middleName, arrange, scatter } = useArranging();
+  const { middleName, countsFor, show, arrange, scatter } = useArranging();
   const { labels, putOnLabel } = useMounting();
   return (
     <>
@@ -34,8 +34,10 @@ export function LayoutDialogs({ open, onClose: close }: Props) {
           library={library}
           around={middleName}
           onClose={close}
-          onLay={(tiers, kind, seed) => {
-            arrange(kind, tiers, seed);
+          countsFor={countsFor}
+          onShow={show}
+          onLay={(asked) => {
+            arrange(asked);
             close();
           }}
         />

@@ -56,12 +56,12 @@ export function useAdding(): Adding {
     };
   };
   return {
-    addImage: (stamp) => addAll([newImage(start(), stamp)]),
+    addImage: (stamp) => void addAll([newImage(start(), stamp)]),
     addDieCut: (set, step) =>
-      addAll([newDieCut(start(), set, step, newStock(plan, library, on, 'layer'))]),
-    addWords: () => addAll([newWords(start(), unit)]),
-    addDot: () => addAll([newDot(start(), unit)]),
-    addLine: () => addAll([newDrawn(start(), supportRect(card, supportId(on)), unit)]),
+      void addAll([newDieCut(start(), set, step, newStock(plan, library, on, 'layer'))]),
+    addWords: () => void addAll([newWords(start(), unit)]),
+    addDot: () => void addAll([newDot(start(), unit)]),
+    addLine: () => void addAll([newDrawn(start(), supportRect(card, supportId(on)), unit)]),
     addStencil: (stencil) => {
       // Colour goes on before what is stamped over it.
       const at = plan.pieces.findIndex((each) => !isPaper(each) && sameSupport(each.on, on));
@@ -94,17 +94,18 @@ export function useAdding(): Adding {
   };
 }
 
-/** Puts pieces on the card and selects them, as long as there is room for so many. */
-export function useAddAll(): (pieces: readonly Piece[]) => void {
+/** Puts pieces on the card and selects them, as long as there is room for so many; false where there is not. */
+export function useAddAll(): (pieces: readonly Piece[]) => boolean {
   const { plan, commit } = useCardSession();
   const { chosen, setTold } = useLayout();
   return (pieces) => {
     if (plan.pieces.length + pieces.length > mostPieces) {
       setTold(`A card has at most ${mostPieces} pieces; lay fewer.`);
-      return;
+      return false;
     }
     commit(batchEdits(addPieces(plan, pieces)));
     setTold('');
     chosen.choose(pieces.map(({ id }) => id));
+    return true;
   };
 }

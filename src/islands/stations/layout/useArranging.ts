@@ -4,15 +4,20 @@ import {
   newScatter,
   repeatLine,
   type ArrangementKind,
-  type Tier,
 } from '../../../core/composition/newArrangement';
+import { usualCounts } from '../../../core/composition/usualCounts';
+import type { Size } from '../../../core/length/length';
+import { batchEdits } from '../../../core/plan/batchEdits';
+import { addPieces } from '../../../core/plan/pieceEdits';
 import { boxOnFace } from '../../../core/resolve/boxOnFace';
 import { isMark } from '../../../core/resolve/outlineOf';
 import { holdsWords } from '../../../core/resolve/resolvedMark';
+import type { SupportId } from '../../../core/resolve/origins';
 import { supportRect } from '../../../core/resolve/resolvedCard';
 import { useCardSession } from '../../session/CardSession';
 import { useLayout } from './LayoutContext';
 import { newGround, newSupport } from './newSupport';
+import type { AskedArrangement } from './ArrangementDialog';
 import type { ScatterChoice } from './ScatterDialog';
 import { useAddAll } from './useAdding';
 
@@ -20,7 +25,13 @@ import { useAddAll } from './useAdding';
 export interface Arranging {
   /** What an arrangement would go round, as one says it. */
   readonly middleName: string;
-  readonly arrange: (kind: ArrangementKind, tiers: readonly Tier[], seed: number) => void;
+  readonly countsFor: (
+    kind: ArrangementKind,
+    sizes: readonly (Size | undefined)[],
+  ) => readonly number[];
+  /** Shows an arrangement on the card without laying it; none where it is undefined. */
+  readonly show: (asked: AskedArrangement | undefined) => void;
+  readonly arrange: (asked: AskedArrangement) => void;
   /** Repeats the selected line of words up and down the paper. */
   readonly repeat: () => void;
   readonly scatter: (choice: ScatterChoice) => void;
@@ -36,19 +47,33 @@ const groupNames: Readonly<Record<ArrangementKind, string>> = {
 };
 
 export function useArranging(): Arranging {
-  const { plan, card, face } = useCardSession();
+  const { plan, card, face, preview } = useCardSession();
   const { chosen, setTold } = useLayout();
   const addAll = useAddAll();
   const ground = (name: string) =>
     newGround(plan, card, newSupport(card, face, chosen.first), name);
   const { words } = chosen;
+  const clearance = plan.habits.wordMargin.ticks;
+  const middleOf = (support: SupportId) =>
+    words ? boxOnFace(words) : freeMiddle(supportRect(card, support));
+  const lay = ({ kind, tiers, seed }: AskedArrangement) => {
+    const on = ground(groupNames[kind]);
+    return newArrangement(on, kind, tiers, { around: middleOf(on.support), clearance, seed });
+  };
   return {
     middleName: words ? words.name : 'the middle of the panel',
-    arrange: (kind, tiers, seed) => {
-      const on = ground(groupNames[kind]);
-      const around = words ? boxOnFace(words) : freeMiddle(supportRect(card, on.support));
-      const clearance = plan.habits.wordMargin.ticks;
-      addAll(newArrangement(on, kind, tiers, { around, clearance, seed }));
+    countsFor: (kind, sizes) => {
+      const { support } = ground('');
+      return usualCounts(kind, {
+        sizes,
+        area: supportRect(card, support),
+        around: middleOf(support),
+        clearance,
+      });
+    },
+    show: (asked) => preview(asked && batchEdits(addPieces(plan, lay(asked)))),
+    arrange: (asked) => {
+      addAll(lay(asked));
     },
     repeat: () => {
       if (!words) return;
@@ -65,8 +90,10 @@ export function useArranging(): Arranging {
           (isOffImages || (isMark(each) && holdsWords(each))),
       );
       const { marks, left } = newScatter(on, { ...how, keepOff });
-      addAll(marks);
-      if (left > 0) setTold(`${left} of them found no room; make them fewer or smaller.`);
+      if (!addAll(marks) || left === 0) return;
+      setTold(
+        `${marks.length} of ${marks.length + left} dots found room; for more, make them smaller or let them lie nearer.`,
+      );
     },
   };
 }
