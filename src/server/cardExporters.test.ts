@@ -1,13 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { demoCards } from '../../test/support/demoCards';
+import { solver } from '../../test/support/cutPlans';
 import { cardExporters } from './cardExporters';
+
+const getSolver = () => Promise.resolve(solver);
 
 describe('a card as files', () => {
   it('are written in every form there is, every card of the demo', async () => {
     for (const file of demoCards) {
       const input = { file, library: file.library, unit: 'in', face: 'front', page: 'a4' } as const;
       for (const exporter of cardExporters) {
-        const written = await exporter.write(input);
+        const written = await exporter.write(input, getSolver);
         expect(written.length, `${file.plan.about.title} ${exporter.file}`).toBeGreaterThan(100);
       }
     }
@@ -19,10 +22,23 @@ describe('a card as files', () => {
     const file = demoCards.find(({ plan }) => plan.about.title === 'Rain day');
     if (!picture || !file) throw new Error('nothing to draw');
     const input = { file, library: file.library, unit: 'in', face: 'front', page: 'a4' } as const;
-    const svg = await picture.write(input);
+    const svg = await picture.write(input, getSolver);
     expect(String(svg).match(/@font-face\{font-family:'([^']+)'/g)).toEqual([
       "@font-face{font-family:'Caveat'",
     ]);
-    expect(await picture.write({ ...input, face: 'back' })).not.toContain('@font-face');
+    expect(await picture.write({ ...input, face: 'back' }, getSolver)).not.toContain('@font-face');
+  });
+
+  it('tell in the sheet for a blog how much paper one card takes, and what is placed by itself', async () => {
+    const markdown = cardExporters.find(({ file }) => file === 'sheet.md');
+    if (!markdown) throw new Error('no sheet for a blog');
+    for (const file of demoCards) {
+      const input = { file, library: file.library, unit: 'in', face: 'front', page: 'a4' } as const;
+      const text = String(await markdown.write(input, getSolver));
+      const [, supplies = ''] = text.split('## Supplies');
+      expect(supplies, file.plan.about.title).toMatch(/\*\*Paper\*\*: [^\n]*\(\d+ /u);
+      if (file.plan.pieces.some((piece) => piece.kind === 'dot' && piece.look === 'gem'))
+        expect(supplies, file.plan.about.title).toMatch(/\*\*Embellishments\*\*: .*\(\d+ piece/u);
+    }
   });
 });

@@ -9,7 +9,14 @@ import type { Unit } from '../core/length/length';
 import { writeCardFile, type CardFile } from '../core/plan/cardFile';
 import type { Library } from '../core/plan/library';
 import { resolvePlan } from '../core/resolve/resolvePlan';
-import { supplyList } from '../core/supplies/supplyList';
+import { forOneCard } from '../core/plan/withCopies';
+import { supplyList, type SupplyList } from '../core/supplies/supplyList';
+import type { CoverSolver } from '../core/cutting/coverSolver';
+import { cutJob, type CutJob } from '../core/cutting/cutJob';
+import type { CutPlan } from '../core/cutting/cutPlan';
+import { planCuts, usualBudget } from '../core/cutting/planCuts';
+import { lastOf } from '../core/cutting/planSheets';
+import { TooManyRectanglesError } from '../core/cutting/unboundedValue';
 import { projectSheet } from '../core/prose/projectSheet';
 import { writeCutListCsv } from '../core/prose/writeCutListCsv';
 import { writeMarkdown } from '../core/prose/writeMarkdown';
@@ -37,22 +44,43 @@ export interface CardExporter {
   readonly type: string;
   /** It tells what of the stash the card takes, so it needs all of it, not only what the plan names. */
   readonly needsStash?: true;
-  readonly write: (input: ExportInput) => string | Promise<string | Uint8Array<ArrayBuffer>>;
+  readonly write: (
+    input: ExportInput,
+    solver: () => Promise<CoverSolver>,
+  ) => string | Promise<string | Uint8Array<ArrayBuffer>>;
 }
 
 const sheetOf = ({ file, library, unit }: ExportInput) =>
   projectSheet(file.plan, resolvePlan(file.plan, library), unit);
 
-/** Without the sheets, which only a planned batch knows. */
-const suppliesOf = ({ file: { plan }, library }: ExportInput) =>
-  supplyList({
-    plan,
-    card: resolvePlan(plan, library),
-    library,
-    holdings: [],
-    cuts: undefined,
-    cutsForOne: undefined,
-  });
+/** For one card, as the reader of a tutorial makes it; what the stash holds says nothing to her. */
+async function suppliesOf(
+  { file: { plan }, library }: ExportInput,
+  solver: () => Promise<CoverSolver>,
+): Promise<SupplyList> {
+  const one = forOneCard(plan);
+  const card = resolvePlan(one, library);
+  const cutsForOne = cutOnce(cutJob(one, card, []), await solver());
+  return supplyList({ plan: one, card, library, holdings: [], cuts: cutsForOne, cutsForOne });
+}
+
+/** So long a download may wait for its sheets; one card takes a few milliseconds. */
+const mostSeconds = 5;
+
+/** Undefined where its sizes are on too fine a measure to be searched through. */
+function cutOnce(job: CutJob, solver: CoverSolver): CutPlan | undefined {
+  const end = Date.now() + mostSeconds * 1000;
+  const time = {
+    isOver: () => Date.now() > end,
+    secondsLeft: () => (end - Date.now()) / 1000,
+  };
+  try {
+    return lastOf(planCuts(job, solver, { ...usualBudget, ...time }));
+  } catch (error) {
+    if (error instanceof TooManyRectanglesError) return undefined;
+    throw error;
+  }
+}
 
 const jigTitle = ({ plan: { about, base } }: CardFile, face: FaceId) =>
   `${about.title}: jig of the ${faceName(face, base.fold)}`;
@@ -77,7 +105,7 @@ export const cardExporters: readonly CardExporter[] = [
     says: () => ['project sheet'],
     type: 'text/markdown; charset=utf-8',
     needsStash: true,
-    write: (input) => writeMarkdown(sheetOf(input), suppliesOf(input)),
+    write: async (input, solver) => writeMarkdown(sheetOf(input), await suppliesOf(input, solver)),
   },
   {
     file: 'cut-list.csv',

@@ -26,7 +26,7 @@ export interface RulerFigures {
 
 /**
  * The two distances that put a piece in its place on the table, each from the nearest clean edge of what it
- * lies on: one with nothing else between, where a ruler lies flat. To the piece itself, not to its box before turning.
+ * lies on, or the one it was typed from: one with nothing else between, where a ruler lies flat. To the piece itself, not to its box before turning.
  */
 export function rulerFigures(card: ResolvedCard, placed: Placed): RulerFigures {
   const box = boxOnFace(placed);
@@ -43,13 +43,17 @@ export function rulerFigures(card: ResolvedCard, placed: Placed): RulerFigures {
     const strip = stripTo(side, box, support);
     return others.every((other) => !overlap(strip, other));
   };
-  const chosen = (near: Side, far: Side): RulerFigure => {
+  const { x, y } = placed.piece.place;
+  const chosen = (near: Side, far: Side, rule: typeof x | typeof y): RulerFigure => {
+    // The edge that was typed is meant; a figure that was dragged is from the nearer one anyway.
+    const typed = 'distance' in rule && rule.distance.typed !== undefined ? rule.from : undefined;
     const isNear =
       Math.abs(distanceTo(near, box, support)) <= Math.abs(distanceTo(far, box, support));
-    const [first, second] = isNear ? [near, far] : [far, near];
+    const first = typed ?? (isNear ? near : far);
+    const second = first === near ? far : near;
     return figure(!isClean(first) && isClean(second) ? second : first);
   };
-  return { x: chosen('left', 'right'), y: chosen('top', 'bottom') };
+  return { x: chosen('left', 'right', x), y: chosen('top', 'bottom', y) };
 }
 
 /** Where the ruler lies: between an edge of the support and the box. */

@@ -1,6 +1,9 @@
 import { writeSizeBoth } from '../length/writeBoth';
 import { dayWords } from './dayWords';
+import type { FaceId } from '../plan/faces';
 import type { Plan } from '../plan/plan';
+import type { SupplyRow } from '../supplies/supplyRow';
+import { amountWords } from './supplyWords';
 import { filmingChecks, type FilmingCheck } from '../plan/planFacts';
 import { sheetRows, type ProjectSheet } from './projectSheet';
 import { joinWords } from '../words/phrases';
@@ -12,58 +15,120 @@ export interface FilmingItem {
   readonly isDone: boolean;
 }
 
+/** What the answers are taken from, beside the plan. */
+export interface FilmingInput {
+  readonly plan: Plan;
+  readonly sheet: ProjectSheet;
+  /** What the card takes. */
+  readonly supplies: readonly SupplyRow[];
+  readonly release: { readonly name: string; readonly onSale: string | null } | undefined;
+}
+
 /**
  * What to read before filming; common practice. Where the plan knows the answer it stands there; where
  * it does not, the question does.
  */
-export function filmingChecklist(
-  plan: Plan,
-  sheet: ProjectSheet,
-  release: { readonly name: string; readonly onSale: string | null } | undefined,
-): readonly FilmingItem[] {
+export function filmingChecklist(input: FilmingInput): readonly FilmingItem[] {
   return filmingChecks.map((check) => ({
     check,
-    say: sayOf(check, sheet, release),
-    isDone: plan.about.checked.includes(check),
+    say: sayOf(check, input),
+    isDone: input.plan.about.checked.includes(check),
   }));
 }
 
-function sayOf(
-  check: FilmingCheck,
-  sheet: ProjectSheet,
-  release: { readonly name: string; readonly onSale: string | null } | undefined,
-): string {
-  const rows = sheetRows(sheet);
+function sayOf(check: FilmingCheck, input: FilmingInput): string {
+  const { sheet } = input;
   switch (check) {
     case 'first-mat': {
-      const first = rows.find(({ face }) => face === 'front');
+      const first = sheetRows(sheet).find(({ face }) => face === 'front');
       return first
         ? `The very first mat: ${first.letter} ${first.name}, ${writeSizeBoth(first.size, sheet.leading)}.`
         : 'The card has no mat; say that it is decorated straight on the base.';
     }
-    case 'inside': {
-      const inside = rows.filter(({ face }) => face === 'inside' || face === 'inside-front');
-      return inside.length > 0
-        ? `The inside: ${joinWords(inside.map(({ letter, name }) => `${letter} ${name}`))}.`
-        : 'The inside: nothing is planned there; say so, or show where to write.';
-    }
+    case 'inside':
+      return insideWords(sheet);
     case 'embellishments':
-      return 'The embellishments: what, how many and where.';
+      return embellishmentWords(input);
     case 'ribbon':
-      return 'The ribbon: which, how long, and when it is put on.';
+      return ribbonWords(input);
     case 'marker-off-screen':
       return 'Which marker was used off screen.';
     case 'colour-changed':
       return 'Whether a colour was changed on the way.';
     case 'anti-static':
-      return 'The anti-static powder before the sticky ink.';
+      return usesPowder(input)
+        ? 'The anti-static powder before the sticky ink.'
+        : 'No powder is noted, so there is nothing to say of anti-static powder.';
     case 'added-later':
       return 'Any piece added after filming: show it, with its size.';
     case 'sale-period':
-      return release
-        ? `${release.name}: ${release.onSale ? `on sale from ${dayWords(release.onSale)}` : 'no date yet'}; say what leaves sale.`
-        : 'Whether anything has a limited sale period.';
+      return saleWords(input);
     default:
       throw new TypeError(`filmingChecklist: unknown check ${check satisfies never}`);
   }
+}
+
+/** Papers and all that is put inside, on them or straight on the leaf. */
+function insideWords(sheet: ProjectSheet): string {
+  const isInside = ({ face }: { readonly face: FaceId }) =>
+    face === 'inside' || face === 'inside-front';
+  const rows = sheetRows(sheet).filter(isInside);
+  const names = [
+    ...rows.map(({ letter, name }) => `${letter} ${name}`),
+    // A die cut of a shape is cut and placed, and told once.
+    ...sheet.placements
+      .filter(isInside)
+      .map(({ name }) => name)
+      .filter((name) => !rows.some((row) => row.name === name)),
+  ];
+  return names.length > 0
+    ? `The inside: ${joinWords(names)}.`
+    : 'The inside: nothing is planned there; say so, or show where to write.';
+}
+
+/** What is stuck on: what, how many, and what of it is on this card. */
+function embellishmentWords({ supplies }: FilmingInput): string {
+  const names = supplies
+    .filter((row) => row.group === 'embellishments' && !isRibbon(row) && row.one !== 0)
+    .map(({ name, one, unit, sheet }) =>
+      one === undefined ? name : `${amountWords(one, unit, sheet)} of ${name}`.trim(),
+    );
+  return names.length > 0
+    ? `The embellishments: ${joinWords(names)}; say where.`
+    : 'No embellishments are planned; say so, or what is put on at the end.';
+}
+
+function ribbonWords({ supplies }: FilmingInput): string {
+  const ribbons = supplies.filter(isRibbon);
+  if (ribbons.length === 0) return 'No ribbon or twine is noted.';
+  const names = ribbons.map(({ name, one, unit, sheet }) =>
+    one ? `${name}, ${amountWords(one, unit, sheet)}` : name,
+  );
+  return `The ribbon: ${joinWords(names)}; say when it is put on.`;
+}
+
+function isRibbon({ item }: SupplyRow): boolean {
+  return (
+    item?.kind === 'embellishment' &&
+    (item.embellishment === 'ribbon' || item.embellishment === 'twine')
+  );
+}
+
+function usesPowder({ supplies }: FilmingInput): boolean {
+  return supplies.some(
+    ({ item }) => item?.kind === 'powder' || (item?.kind === 'ink' && item.ink === 'sticky'),
+  );
+}
+
+function saleWords({ supplies, release }: FilmingInput): string {
+  const ending = supplies.flatMap(({ name, item }) => {
+    const until = item && 'sale' in item ? item.sale.until : null;
+    return until === null ? [] : [`${name} is sold until ${dayWords(until)}`];
+  });
+  const leaving = [...new Set(ending)];
+  const rest =
+    leaving.length > 0 ? `${joinWords(leaving)}.` : 'Nothing on the card has a last day of sale.';
+  if (!release) return rest;
+  const start = release.onSale ? `on sale from ${dayWords(release.onSale)}` : 'no date yet';
+  return `${release.name}: ${start}. ${rest}`;
 }

@@ -7,6 +7,8 @@ import {
   pieceOn,
   planOf,
   stampedOn,
+  ticksOf,
+  typed,
   wordsOn,
   wren,
 } from '../../../test/support/plans';
@@ -16,7 +18,7 @@ import { inches } from '../length/length';
 import { usedLibrary } from '../kinds/usedLibrary';
 import type { CardId, PieceId } from '../plan/ids';
 import { findStamp } from '../plan/library';
-import type { Piece } from '../plan/piece';
+import type { Piece, PlaceRule } from '../plan/piece';
 import { freeGroup } from '../plan/pieceSets';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { supplyList } from '../supplies/supplyList';
@@ -48,7 +50,7 @@ describe('where it all goes', () => {
       ['front', 'bird', 'B', 1],
       ['front', 'hill', 'B', 1],
       ['front', 'snow', 'B', 7],
-      ['inside', 'words', 'A', 1],
+      ['inside', '“hello”', 'A', 1],
     ]);
   });
 
@@ -64,10 +66,37 @@ describe('where it all goes', () => {
     const text = writeMarkdown(projectSheet(plan, card, 'in'), supplies);
     const [, section = ''] = text.split('## Where it all goes');
     expect(section).toMatch(/\*\*bird\*\*, 2 × 1 in: .* of B, turned 12°/);
-    expect(section).toMatch(/\*\*snow\*\* \(7 of them, the first\)/);
-    expect(section).toMatch(/\*\*words\*\*.* of the inside right/);
+    expect(section).toMatch(/\*\*snow\*\* \(7 of 1⁄8 in; the first\)/);
+    expect(section).toMatch(/\*\*“hello”\*\*.* of the inside right/);
     // The stamp is listed once among the supplies.
     expect(section.match(/Garden wren/g)).toHaveLength(1);
+  });
+});
+
+describe('one thing and another', () => {
+  it('are told apart by their words, and by the part of a print that is used', () => {
+    const crop = { left: typed('1'), top: typed('0'), right: typed('0'), bottom: typed('1/4') };
+    const part = { ...stampedOn('panel', 'bird', wren), crop };
+    const cropped = planOf([pieceOn('front', 'panel', measure('4', '5')), part]);
+    const [row] = placements(cropped, resolvePlan(cropped, library));
+    expect(row?.name).toBe('bird, its upper right part only');
+  });
+
+  it('are laid from the edge that was typed, be another nearer or not', () => {
+    const from = (place: Partial<PlaceRule>) => {
+      const placed = planOf([
+        pieceOn('front', 'panel', measure('4', '5')),
+        stampedOn('panel', 'bird', wren, place),
+      ]);
+      const [row] = placements(placed, resolvePlan(placed, library));
+      return [row?.figures.x.side, row?.figures.x.distance];
+    };
+    const far = typed('1 1/2');
+    expect(from({ x: { from: 'right', distance: far } })).toEqual(['right', far.ticks]);
+    expect(from({ x: { from: 'right', distance: { ticks: far.ticks } } })).toEqual([
+      'left',
+      ticksOf('1/2'),
+    ]);
   });
 });
 

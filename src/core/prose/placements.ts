@@ -1,9 +1,12 @@
 import { kindOf } from '../kinds/kinds';
-import { isMark } from '../resolve/outlineOf';
+import { isMark, type Placed } from '../resolve/outlineOf';
 import { markMoves } from '../stencilling/markMoves';
 import type { StencilMoves } from '../stencilling/stencilMoves';
 import { rulerFigures, type RulerFigures } from '../measuring/rulerFigures';
-import type { Size } from '../length/length';
+import type { Length, Size } from '../length/length';
+import type { PieceOf } from '../plan/piece';
+import { cutText } from '../text/cutText';
+import { groupSizes, type GroupSize } from './groupSizes';
 import { facesOf, type FaceId } from '../plan/faces';
 import { putOnOrder } from '../measuring/putOnOrder';
 import type { Plan } from '../plan/plan';
@@ -23,6 +26,8 @@ export interface Placement {
   readonly moves: StencilMoves | undefined;
   /** How many of a group this stands for, where they are scattered by eye. */
   readonly count: number;
+  /** Of such a group, how many of each size, the large ones first. */
+  readonly sizes: readonly GroupSize[];
 }
 
 /**
@@ -37,19 +42,43 @@ export function placements(plan: Plan, card: ResolvedCard): readonly Placement[]
       const group = isMark(thing) && kindOf(thing.piece).isSmall ? thing.piece.group : null;
       if (group !== null && seen.has(group)) return [];
       if (group !== null) seen.add(group);
-      const count = group === null ? 1 : things.filter(({ piece }) => piece.group === group).length;
+      const alike = group === null ? [thing] : things.filter(({ piece }) => piece.group === group);
+      const count = alike.length;
       return [
         {
           face,
-          name: count > 1 ? (group ?? thing.name) : thing.name,
+          name: count > 1 ? (group ?? thing.name) : placedName(thing),
           size: { width: thing.rect.width, height: thing.rect.height },
           figures: rulerFigures(card, thing),
           on: letterOf(card, thing.support),
           turn: thing.piece.place.turn,
           moves: isMark(thing) ? markMoves(thing) : undefined,
           count,
+          sizes: groupSizes(alike),
         },
       ];
     });
   });
+}
+
+/** A thing as one tells it from the others: words as they read, of a print the part that is used. */
+function placedName(thing: Placed): string {
+  if (!isMark(thing)) return thing.name;
+  const { piece, stamp } = thing;
+  const lines = piece.kind === 'words' ? piece.lines : stamp?.words?.lines;
+  if (lines) return cutText(`“${lines.join(' ')}”`, 60);
+  return piece.kind === 'image' && piece.crop
+    ? `${thing.name}, ${partName(piece.crop)}`
+    : thing.name;
+}
+
+/** The part of a print that is left when its sides are masked off: 'the upper left part'. */
+function partName({ left, top, right, bottom }: NonNullable<PieceOf<'image'>['crop']>): string {
+  const along = (near: Length, far: Length, names: readonly [string, string]) =>
+    near === far ? [] : [near < far ? names[0] : names[1]];
+  const words = [
+    ...along(top.ticks, bottom.ticks, ['upper', 'lower']),
+    ...along(left.ticks, right.ticks, ['left', 'right']),
+  ];
+  return words.length === 0 ? 'its middle only' : `its ${words.join(' ')} part only`;
 }

@@ -2,13 +2,16 @@ import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import {
   coves,
+  dotOn,
   fiveLayers,
   library,
   measure,
   pieceOn,
   planOf,
   reveal,
+  stampedOn,
   typed,
+  wordsOn,
   wren,
 } from '../../../test/support/plans';
 import { inches, lengthFromTicks, millimetres, type Unit } from '../length/length';
@@ -16,11 +19,12 @@ import { cutStraight } from '../paper/cutStraight';
 import { sheetOf as sheetOfId } from '../paper/sheets';
 import type { Paper, SizeRule } from '../plan/piece';
 import type { Plan } from '../plan/plan';
-import { filmingChecks } from '../plan/planFacts';
+import { filmingChecks, type FilmingCheck } from '../plan/planFacts';
 import { plainMaking } from '../plan/plainPlan';
 import { resolvePlan } from '../resolve/resolvePlan';
-import { listOf } from '../supplies/supplyList';
-import { filmingChecklist } from './filmingChecklist';
+import { listOf, supplyList } from '../supplies/supplyList';
+import type { SupplyRow } from '../supplies/supplyRow';
+import { filmingChecklist, type FilmingInput } from './filmingChecklist';
 import { projectSheet, sheetRows } from './projectSheet';
 import {
   formatSentence,
@@ -278,7 +282,13 @@ describe('what is to be known of a piece', () => {
 });
 
 describe('what people forget while filming', () => {
-  const items = (plan: Plan) => filmingChecklist(plan, sheetOf(plan), undefined);
+  const items = (
+    plan: Plan,
+    supplies: readonly SupplyRow[] = [],
+    release: FilmingInput['release'] = undefined,
+  ) => filmingChecklist({ plan, sheet: sheetOf(plan), supplies, release });
+  const say = (check: FilmingCheck, ...of: Parameters<typeof items>) =>
+    items(...of).find((each) => each.check === check)?.say;
 
   it('is answered where the plan knows, and asked where it does not', () => {
     const found = items(fiveLayers());
@@ -286,12 +296,45 @@ describe('what people forget while filming', () => {
     expect(found[0]?.say).toContain('B paper, 4 1⁄8 × 5 3⁄8 in');
     expect(found[1]?.say).toBe('The inside: F inside-mat and G liner.');
     expect(items(planOf([]))[1]?.say).toContain('nothing is planned there');
-    expect(
-      filmingChecklist(fiveLayers(), sheetOf(fiveLayers()), {
-        name: 'Allotment Row',
-        onSale: '2027-03-12',
-      }).at(-1)?.say,
-    ).toContain('on sale from 12 March 2027');
+    const release = { name: 'Allotment Row', onSale: '2027-03-12' };
+    expect(say('sale-period', fiveLayers(), [], release)).toBe(
+      'Allotment Row: on sale from 12 March 2027. Nothing on the card has a last day of sale.',
+    );
+  });
+
+  it('tells all that stands inside, be it on paper or straight on the leaf', () => {
+    const plan = planOf([
+      wordsOn('inside', 'words', ['thank you']),
+      stampedOn('inside', 'bird', wren),
+    ]);
+    expect(say('inside', plan)).toBe('The inside: “thank you” and bird.');
+  });
+
+  it('tells what is stuck on, tied round and sold no longer, from the list of supplies', () => {
+    const plan = planOf([
+      pieceOn('front', 'panel', measure('4', '5')),
+      dotOn('panel', 'a'),
+      dotOn('panel', 'b'),
+    ]);
+    const card = resolvePlan(plan, library);
+    const { rows } = supplyList({
+      plan,
+      card,
+      library,
+      holdings: [],
+      cuts: undefined,
+      cutsForOne: undefined,
+    });
+    expect(say('embellishments', plan, rows)).toBe(
+      'The embellishments: 2 pieces of Gem, 1⁄8 in; say where.',
+    );
+    expect(say('ribbon', plan, rows)).toBe('No ribbon or twine is noted.');
+    const [paper] = rows.filter(({ group }) => group === 'paper');
+    if (!paper?.item || !('sale' in paper.item)) throw new Error('expected paper');
+    const item = { ...paper.item, sale: { from: null, until: '2027-03-03' } };
+    expect(say('sale-period', plan, [{ ...paper, item }])).toBe(
+      'Chalk 216 g is sold until 3 March 2027.',
+    );
   });
 
   it('keeps what was ticked', () => {

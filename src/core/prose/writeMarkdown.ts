@@ -3,7 +3,9 @@ import { rulerWords } from '../measuring/rulerWords';
 import { writeSize } from '../length/formatLength';
 import { faceName } from '../plan/faces';
 import type { SupplyList } from '../supplies/supplyList';
-import { supplyGroups } from '../supplies/supplyRow';
+import { supplyGroups, type SupplyRow } from '../supplies/supplyRow';
+import { dayWords } from './dayWords';
+import { groupSizeWords } from './groupSizes';
 import { amountWords, groupNames } from './supplyWords';
 import type { CutRow, ProjectSheet } from './projectSheet';
 import {
@@ -65,11 +67,12 @@ function placementLines({ placements, leading, fold }: ProjectSheet): string[] {
   return [
     '## Where it all goes',
     '',
-    ...placements.map(({ name, size, figures, on, face, turn, count, moves }) => {
+    ...placements.map(({ name, size, figures, on, face, turn, count, sizes, moves }) => {
       const where = on === 'A' ? `the ${faceName(face, fold)}` : on;
       const turned = turn === 0 ? '' : `, turned ${turn}°`;
       const told = moves ? `. ${stencilWords(moves, size, leading).join(' ')}` : '';
-      const many = count > 1 ? ` (${count} of them, the first)` : '';
+      const many =
+        count > 1 ? ` (${groupSizeWords(sizes, leading) || `${count} of them`}; the first)` : '';
       return `- **${escape(name)}**${many}, ${writeSize(size, leading)} ${leading}: ${rulerWords(figures, leading)} of ${where}${turned}${told}`;
     }),
     '',
@@ -84,16 +87,23 @@ function supplyLines({ rows }: SupplyList): string[] {
     '## Supplies',
     '',
     ...groups.map((group) => {
-      const names = rows
-        .filter((row) => row.group === group && row.one !== 0)
-        .map(({ name, one, unit, sheet: size }) => {
-          const amount = one ? amountWords(one, unit, size) : '';
-          return escape(amount === '' ? name : `${name} (${amount})`);
-        });
+      const names = rows.filter((row) => row.group === group && row.one !== 0).map(supplyWords);
       return `- **${groupNames[group]}**: ${names.join(', ')}`;
     }),
     '',
   ];
+}
+
+/** One thing with what one card takes of it, how long it is sold, and what is noted of it. */
+function supplyWords({ name, one, unit, sheet, item, notes }: SupplyRow): string {
+  const amount = one ? amountWords(one, unit, sheet) : '';
+  const until = item && 'sale' in item ? item.sale.until : null;
+  const remarks = [
+    ...(amount === '' ? [] : [amount]),
+    ...(until === null ? [] : [`sold until ${dayWords(until)}`]),
+    ...notes,
+  ];
+  return escape(remarks.length === 0 ? name : `${name} (${remarks.join('; ')})`);
 }
 
 /** Escapes what Markdown or HTML would read as more than text. */

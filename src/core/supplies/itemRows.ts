@@ -1,6 +1,9 @@
 import type { LibraryItem } from '../plan/libraryItem';
 import { findItem } from '../plan/library';
+import { writeLength } from '../length/formatLength';
+import type { Holding } from '../stash/holding';
 import { holdingOf } from '../stash/holdings';
+import { capitalise } from '../words/phrases';
 import { lackingOf, unitOf, usedRow, usesOf, type SupplyInput, type SupplyRow } from './supplyRow';
 
 /** The dies that pieces are cut with. */
@@ -27,21 +30,62 @@ export function toolRows({ card, library, holdings }: SupplyInput): readonly Sup
   return [...rows.values()];
 }
 
-/** Gems and dots that are of the stash, by the piece. */
+/** Gems and dots by the piece, be they of the stash or not, and the springs of what wobbles. */
 export function dotRows(input: SupplyInput): readonly SupplyRow[] {
   const { card, library, holdings, plan } = input;
-  const counts = new Map<string, { readonly item: LibraryItem; readonly one: number }>();
-  for (const { piece } of card.marks) {
-    const item = piece.kind === 'dot' && piece.item ? findItem(library, piece.item) : undefined;
-    if (item) counts.set(item.id, { item, one: (counts.get(item.id)?.one ?? 0) + 1 });
-  }
-  return [...counts.values()].map(({ item, one }): SupplyRow => {
-    const { count, isGone } = holdingOf(holdings, item.id);
-    const owned = isGone ? 0 : (count ?? undefined);
+  const unit = plan.habits.leadingUnit;
+  const rows = new Map<string, SupplyRow>();
+  const addOne = (row: SupplyRow) => {
+    const one = (rows.get(row.key)?.one ?? 0) + 1;
     const batch = one * plan.making.copies;
-    const lacking = lackingOf(batch, owned);
-    return { ...usedRow(item, holdings, []), unit: unitOf(item), one, batch, owned, lacking };
-  });
+    rows.set(row.key, { ...row, one, batch, lacking: lackingOf(batch, row.owned) });
+  };
+  for (const { piece } of card.marks) {
+    // Splatter is paint.
+    if (piece.kind !== 'dot' || piece.look === 'splatter') continue;
+    const item = piece.item ? findItem(library, piece.item) : undefined;
+    const across = `${writeLength(piece.diameter.ticks, unit)} ${unit}`;
+    addOne(
+      item
+        ? countedRow(item, holdings)
+        : unownedRow(
+            `${piece.look} ${piece.diameter.ticks}`,
+            `${capitalise(piece.look)}, ${across}`,
+          ),
+    );
+  }
+  for (const { piece } of card.pieces) {
+    if (piece.motion?.kind !== 'wobbler') continue;
+    const { ticks } = piece.motion.spring;
+    addOne(unownedRow(`spring ${ticks}`, `Spring, ${writeLength(ticks, unit)} ${unit}`));
+  }
+  return [...rows.values()];
+}
+
+/** Of what is counted, with what the stash has of it. */
+function countedRow(item: LibraryItem, holdings: readonly Holding[]): SupplyRow {
+  const { count, isGone } = holdingOf(holdings, item.id);
+  const owned = isGone ? 0 : (count ?? undefined);
+  return { ...usedRow(item, holdings, []), unit: unitOf(item), owned };
+}
+
+/** Of what no item of the stash is named for. */
+function unownedRow(key: string, name: string): SupplyRow {
+  return {
+    key,
+    group: 'embellishments',
+    item: undefined,
+    name,
+    sheet: undefined,
+    unit: 'piece',
+    one: undefined,
+    batch: undefined,
+    owned: undefined,
+    lacking: 0,
+    price: undefined,
+    letters: [],
+    notes: [],
+  };
 }
 
 /** What is noted beside the panels, several notes on one item in one row; adhesives have theirs. */

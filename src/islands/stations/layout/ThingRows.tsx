@@ -3,6 +3,8 @@ import type { Unit } from '../../../core/length/length';
 import { looksForward, type FaceId } from '../../../core/plan/faces';
 import type { PieceId } from '../../../core/plan/ids';
 import type { ResolvedCard } from '../../../core/resolve/resolvedCard';
+import { groupSizes, groupSizeWords } from '../../../core/prose/groupSizes';
+import { countWords } from '../../../core/words/countWords';
 import { sizeWords, sortOf } from './thingWords';
 import { useCardSession } from '../../session/CardSession';
 
@@ -124,7 +126,9 @@ function ThingRow({ row: { things, isIndented }, unit, isSelected, onSelect }: R
       <span className="truncate pr-2">
         <span className="font-semibold">{name}</span>{' '}
         <span className="text-sheet-muted">
-          {isGroup ? `${things.length} pieces` : sortOf(first)}
+          {isGroup
+            ? groupSizeWords(groupSizes(things), unit) || countWords(things.length, 'piece')
+            : sortOf(first)}
         </span>
       </span>
       <span className="font-semibold whitespace-nowrap">

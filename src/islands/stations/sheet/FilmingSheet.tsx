@@ -3,15 +3,17 @@ import type { Release } from '../../../core/plan/cardFile';
 import { filmingChecklist } from '../../../core/prose/filmingChecklist';
 import type { ProjectSheet } from '../../../core/prose/projectSheet';
 import { speakingList } from '../../../core/prose/speakingList';
+import type { SupplyList } from '../../../core/supplies/supplyList';
 import { useCardSession } from '../../session/CardSession';
 
 interface Props {
   readonly sheet: ProjectSheet;
   readonly release: Release | undefined;
+  readonly supplies: SupplyList;
 }
 
 /** What is read before and while filming: the figures as one says them, and what people forget. */
-export function FilmingSheet({ sheet, release }: Props) {
+export function FilmingSheet({ sheet, release, supplies }: Props) {
   const { plan, commit } = useCardSession();
   const { checked } = plan.about;
   const setDone = (check: FilmingCheck, isDone: boolean) =>
@@ -39,18 +41,20 @@ export function FilmingSheet({ sheet, release }: Props) {
       <section className="break-inside-avoid pt-6">
         <h3 className="text-lg">Before filming</h3>
         <ul className="pt-1">
-          {filmingChecklist(plan, sheet, release).map(({ check, say, isDone }) => (
-            <li key={check}>
-              <label className="flex items-baseline gap-3 py-1">
-                <input
-                  type="checkbox"
-                  checked={isDone}
-                  onChange={(event) => setDone(check, event.target.checked)}
-                />
-                {say}
-              </label>
-            </li>
-          ))}
+          {filmingChecklist({ plan, sheet, release, supplies: supplies.rows }).map(
+            ({ check, say, isDone }) => (
+              <li key={check}>
+                <label className="flex items-baseline gap-3 py-1">
+                  <input
+                    type="checkbox"
+                    checked={isDone}
+                    onChange={(event) => setDone(check, event.target.checked)}
+                  />
+                  {say}
+                </label>
+              </li>
+            ),
+          )}
         </ul>
       </section>
     </>

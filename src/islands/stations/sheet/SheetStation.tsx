@@ -79,7 +79,7 @@ export function SheetStation() {
             <UsesEditor />
           </div>
         ) : (
-          <FilmingSheet sheet={sheet} release={release} />
+          <FilmingSheet sheet={sheet} release={release} supplies={supplies} />
         )}
       </article>
       <aside

@@ -8,9 +8,9 @@ export interface ExportTask {
 }
 
 /** Writes one downloadable form of a card. */
-export const exportCardFile: ThreadWork = async (input) => {
+export const exportCardFile: ThreadWork = async (input, { solver }) => {
   const { name, input: wanted } = input as ExportTask;
   const exporter = cardExporters.find(({ file }) => file === name);
   if (!exporter) throw new Error(`exportCardFile: no exporter ${name}`);
-  return exporter.write(wanted);
+  return exporter.write(wanted, solver);
 };
