@@ -53,6 +53,9 @@ interface Options {
   readonly onPlan: (plan: Plan, theirs: readonly Edit[]) => void;
 }
 
+/** What others saved is asked for again after so long, where the answer was lost. */
+const catchUpAgainMilliseconds = 3000;
+
 /** Saves one card, keeps what is not saved beyond a crash, and hears of others who save it. */
 export function useSaving(options: Options): Saving {
   const { cardId, plan, revision: start, build, planHere, onPlan } = options;
@@ -69,6 +72,11 @@ export function useSaving(options: Options): Saving {
 
   useEffect(() => {
     const keeper = new UnsavedKeeper(cardId);
+    const ending = new AbortController();
+    /** When it is asked again what others saved. */
+    let later: ReturnType<typeof setTimeout> | undefined;
+    /** Others may have saved while one's own save was on its way. */
+    let isBehind = false;
     /** The newest revision one has heard of. */
     let heard = start;
     const created: CardSaver = new CardSaver({
@@ -86,7 +94,7 @@ export function useSaving(options: Options): Saving {
         if (state.kind === 'old-page') setOldPage(true);
         if (state.kind !== 'saved') return;
         setSavedAt(new Date());
-        if (heard > at) void catchUp();
+        if (heard > at || isBehind) void catchUp();
       },
       onRefused: (edit, pending) => {
         setRefused((before) => [...before, edit]);
@@ -101,10 +109,14 @@ export function useSaving(options: Options): Saving {
     });
     saver.current = created;
     const catchUp = async () => {
-      // Who saves hears with the reply how things stand.
-      if (created.isPending) return;
+      // Who saves hears with the reply how things stood as it was taken; what came after that is asked for then.
+      isBehind = created.isPending;
+      if (isBehind) return;
+      clearTimeout(later);
       const reply = await getJson(`/api/cards/${cardId}/edits?after=${created.revision}`, 'since');
       if (reply.ok) created.takeIn(reply.body);
+      else if (!ending.signal.aborted)
+        later = setTimeout(() => void catchUp(), catchUpAgainMilliseconds);
     };
     // What hears of others and looks for what was left comes after the first drawing.
     const recover = async () => {
@@ -136,7 +148,6 @@ export function useSaving(options: Options): Saving {
           throw new TypeError(`useSaving: unknown event ${JSON.stringify(event satisfies never)}`);
       }
     };
-    const ending = new AbortController();
     const join = async () => {
       const { joinHouse } = await import('../wire/houseStream');
       if (!ending.signal.aborted) ending.signal.addEventListener('abort', joinHouse(cardId, hear));
@@ -159,6 +170,7 @@ export function useSaving(options: Options): Saving {
       window.removeEventListener('beforeunload', warn);
       calm();
       ending.abort();
+      clearTimeout(later);
       void created.flush().finally(() => created.stop());
     };
   }, [cardId, start, build, planHere, onPlan]);

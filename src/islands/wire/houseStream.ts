@@ -85,64 +85,101 @@ interface Leading {
 
 /** So long one waits for more tabs to say something, before the house is told. */
 const tellingMilliseconds = 150;
+/** What did not reach the house is tried again after so long, and after twice as long each further time, up to the most. */
+const retryMilliseconds = { first: 2000, most: 30_000 } as const;
 
 function lead(onEvent: (event: HouseEvent) => void): Leading {
   const client = crypto.randomUUID();
   const cards = new Map<string, string>();
-  const stream = new EventSource(`/api/events?client=${client}`);
-  let isOpen = false;
+  let stream: EventSource | undefined;
+  /** What the house said as the stream opened; undefined while it is not open. */
+  let hello: HouseEvent | undefined;
   let told = '';
-  let timer: ReturnType<typeof setTimeout> | undefined;
-  const tell = () => {
+  let patience: number = retryMilliseconds.first;
+  let tellTimer: ReturnType<typeof setTimeout> | undefined;
+  let listenTimer: ReturnType<typeof setTimeout> | undefined;
+  const tellAfter = (milliseconds: number) => {
+    clearTimeout(tellTimer);
+    tellTimer = setTimeout(() => void tell(), milliseconds);
+  };
+  /** How long to wait this time. */
+  const wait = () => {
+    const now = patience;
+    patience = Math.min(2 * patience, retryMilliseconds.most);
+    return now;
+  };
+  const tell = async () => {
     const open = [...new Set(cards.values())].toSorted();
     const body = JSON.stringify({ client, cards: open });
-    if (!isOpen || body === told) return;
+    if (!hello || body === told) return;
     told = body;
-    fetch('/api/events', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body,
-    })
-      // A reply that is not read keeps its connection.
-      .then((response) => response.text())
-      .catch(() => {
-        told = '';
+    if (!(await tellHouse(body))) {
+      told = '';
+      tellAfter(wait());
+      return;
+    }
+    patience = retryMilliseconds.first;
+    // Only from now on are saves told, so what was saved until then is looked for now.
+    if (hello) onEvent(hello);
+  };
+  const listen = () => {
+    clearTimeout(listenTimer);
+    stream?.close();
+    hello = undefined;
+    stream = new EventSource(`/api/events?client=${client}`);
+    stream.addEventListener('message', ({ data }: MessageEvent<string>) => {
+      void readEvent(data).then((event) => {
+        if (event?.kind === 'hello') {
+          hello = event;
+          told = '';
+          void tell();
+        } else if (event) onEvent(event);
       });
-  };
-  const tellSoon = () => {
-    clearTimeout(timer);
-    timer = setTimeout(tell, tellingMilliseconds);
-  };
-  stream.addEventListener('message', ({ data }: MessageEvent<string>) => {
-    void readEvent(data).then((event) => {
-      if (!event) return;
-      if (event.kind === 'hello') {
-        isOpen = true;
-        told = '';
-        tell();
-      }
-      onEvent(event);
     });
-  });
-  stream.addEventListener('error', () => {
-    // It connects again by itself, unless the server refused it.
-    isOpen = false;
-  });
+    stream.addEventListener('error', ({ currentTarget }) => {
+      hello = undefined;
+      // After a line was lost it connects again by itself; not so after a refusal, such as of a server that starts.
+      if (currentTarget !== stream || stream.readyState !== EventSource.CLOSED) return;
+      clearTimeout(listenTimer);
+      listenTimer = setTimeout(listen, wait());
+    });
+  };
+  listen();
+  // Once the line is there again nobody waits, and a stream that went dead on the way is not trusted.
+  window.addEventListener('online', listen);
   return {
     come: (tab, card) => {
       cards.set(tab, card);
-      tellSoon();
+      tellAfter(tellingMilliseconds);
     },
     leave: (tab) => {
       cards.delete(tab);
-      tellSoon();
+      tellAfter(tellingMilliseconds);
     },
     forget: () => cards.clear(),
     end: () => {
-      clearTimeout(timer);
-      stream.close();
+      clearTimeout(tellTimer);
+      clearTimeout(listenTimer);
+      window.removeEventListener('online', listen);
+      stream?.close();
     },
   };
+}
+
+/** Says which cards are open here; false where that did not arrive. */
+async function tellHouse(body: string): Promise<boolean> {
+  try {
+    const response = await fetch('/api/events', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body,
+    });
+    // A reply that is not read keeps its connection.
+    await response.text();
+    return response.ok;
+  } catch {
+    return false;
+  }
 }
 
 async function readEvent(data: string): Promise<HouseEvent | undefined> {
