@@ -1,4 +1,5 @@
-import { lazy, useEffect } from 'react';
+import { useEffect } from 'react';
+import { lateView } from '../parts/lateView';
 import { whenIdle } from '../parts/whenIdle';
 import { stations } from '../stations/stations';
 
@@ -8,8 +9,13 @@ const loadRevisions = async () => ({
 
 // A view is loaded with its own page, and the others after it, so that they are there when they are wanted.
 const loaders = [...stations.map(({ load }) => load), loadRevisions];
-const Revisions = lazy(loadRevisions);
-const views = new Map(stations.map(({ id, load }) => [id, lazy(load)]));
+const revisions = lateView(loadRevisions);
+const views = new Map(stations.map(({ id, load }) => [id, lateView(load)]));
+const viewOf = (view: string) => views.get(view) ?? revisions;
+
+export function preloadView(view: string): Promise<void> {
+  return viewOf(view).preload();
+}
 
 /** The station that is open, or the revisions of the card. */
 export function OpenView({ view }: { readonly view: string }) {
@@ -20,6 +26,6 @@ export function OpenView({ view }: { readonly view: string }) {
       }),
     [],
   );
-  const View = views.get(view) ?? Revisions;
+  const { View } = viewOf(view);
   return <View />;
 }

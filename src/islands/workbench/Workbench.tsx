@@ -1,8 +1,9 @@
-import { lazy, Suspense, useCallback, useEffect, useState } from 'react';
+import { Suspense, useCallback, useEffect, useState } from 'react';
 import { leadingFinding } from '../../core/findings/runRules';
 import { pieceOfSubject } from '../../core/findings/subject';
 import { otherUnit } from '../../core/length/formatLength';
 import { ruleGroupOf } from '../../core/plan/rules';
+import { lateView } from '../parts/lateView';
 import { useKeys } from '../parts/useKeys';
 import { SessionContext } from '../session/CardSession';
 import { refusedNotice } from '../session/notice';
@@ -10,13 +11,21 @@ import { useSession, type SessionStart } from '../session/useSession';
 import { isView, pageTitle, stations } from '../stations/stations';
 import { Notice } from './Notice';
 import { OldPage } from './OldPage';
-import { OpenView } from './OpenView';
+import { OpenView, preloadView } from './OpenView';
 import { StationStrip } from './StationStrip';
 import { WorkbenchDialogs } from './WorkbenchDialogs';
 import { WorkbenchHeader } from './WorkbenchHeader';
 
 /** Its sentences are many, so they come after the page, on which the server has written the first. */
-const FindingsLine = lazy(async () => ({ default: (await import('./FindingsLine')).FindingsLine }));
+const findingsLine = lateView(async () => ({
+  default: (await import('./FindingsLine')).FindingsLine,
+}));
+const FindingsLine = findingsLine.View;
+
+/** Loads what comes late, before the server draws the page. */
+export async function preloadWorkbench(view: string): Promise<void> {
+  await Promise.all([findingsLine.preload(), preloadView(view)]);
+}
 
 /** The station and the findings. */
 const lateParts = 2;

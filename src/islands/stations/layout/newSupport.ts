@@ -3,19 +3,34 @@ import { freeGroup } from '../../../core/plan/pieceSets';
 import type { FaceId } from '../../../core/plan/faces';
 import type { Support } from '../../../core/plan/piece';
 import type { Plan } from '../../../core/plan/plan';
-import { isMark, type Placed } from '../../../core/resolve/outlineOf';
+import { contains } from '../../../core/outline/distance';
+import { isCutToShape } from '../../../core/plan/pieces';
+import { isMark, outlineOf, type Placed } from '../../../core/resolve/outlineOf';
+import type { ResolvedPiece } from '../../../core/resolve/resolvedPiece';
 import type { SupportId } from '../../../core/resolve/origins';
 import type { ResolvedCard } from '../../../core/resolve/resolvedCard';
 import { newPieceId } from '../../parts/newPieceId';
 
-/** New things go on the selected paper, on what a selected mark lies on, else on the foremost paper. */
+/**
+ * New things go on the selected paper, on what a selected mark lies on, else on the foremost panel: not on a frame, which
+ * has no middle, nor on a bird that was cut out.
+ */
 export function newSupport(card: ResolvedCard, face: FaceId, first: Placed | undefined): Support {
   const on = first ? (isMark(first) ? first.support : first.id) : foremost(card, face);
   return on === 'base' ? { face } : { piece: on };
 }
 
 function foremost(card: ResolvedCard, face: FaceId): SupportId {
-  return card.pieces.findLast((piece) => piece.face === face)?.id ?? 'base';
+  const papers = card.pieces.filter((piece) => piece.face === face);
+  const panel =
+    papers.findLast(({ piece }) => !isCutToShape(piece.size)) ?? papers.findLast(isSolid);
+  return panel?.id ?? 'base';
+}
+
+/** Whether there is paper in the middle of its box. */
+function isSolid(paper: ResolvedPiece): boolean {
+  const { x, y, width, height } = paper.rect;
+  return contains(outlineOf(paper), { x: x + width / 2, y: y + height / 2 });
 }
 
 export function supportId(on: Support): SupportId {
