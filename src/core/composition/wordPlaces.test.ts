@@ -6,10 +6,15 @@ import {
   planOf,
   stampedOn,
   typed,
+  wordsOn,
   wren,
 } from '../../../test/support/plans';
+import { done } from '../../../test/support/shapes';
 import { inches } from '../length/length';
+import { clearances } from '../measuring/rulerFigures';
 import type { PieceId } from '../plan/ids';
+import { changePiece } from '../plan/pieceEdits';
+import { withPieces } from '../plan/withPieces';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { wordPlaces, type WordPlacesInput } from './wordPlaces';
 
@@ -43,6 +48,26 @@ describe('places for words', () => {
     const bird = resolvePlan(plan, library).marks[0]?.rect;
     for (const { rect } of found)
       expect(rect.y + rect.height).toBeLessThanOrEqual((bird?.y ?? 0) - inches(0, 1, 8));
+  });
+
+  it('tell how far it is to the line of what is nearest, as the ticket does once they lie there', () => {
+    const words = wordsOn('panel', 'words', ['hello there'], {
+      y: { from: 'top', distance: typed('1') },
+    });
+    const withWords = withPieces(plan, [...plan.pieces, words]);
+    const card = resolvePlan(withWords, library);
+    const [placed] = card.marks.filter(({ id }) => id === 'words');
+    if (!placed) throw new Error('expected words');
+    const { places: found } = places({ card, size: placed.rect, without: placed.id });
+    expect(found.length).toBeGreaterThan(0);
+    for (const { place, nearest, clearance } of found) {
+      const moved = resolvePlan(done(withWords, changePiece(words, { place })), library);
+      const there = moved.marks.find(({ id }) => id === 'words');
+      if (!there || nearest === undefined) continue;
+      const [first] = clearances(moved, there, 1);
+      expect([first?.other.name, first?.distance]).toEqual([nearest, clearance]);
+    }
+    expect(found.some(({ nearest }) => nearest === 'bird')).toBe(true);
   });
 
   it('take no notice of the words themselves', () => {

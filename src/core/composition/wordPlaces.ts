@@ -1,8 +1,9 @@
 import { lengthFromTicks, type Length, type Size } from '../length/length';
 import type { PlaceRule } from '../plan/piece';
-import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
+import { placedById, supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import type { SupportId } from '../resolve/origins';
-import { type Rect, boundsOf } from '../outline/outline';
+import { nearestBetween } from '../outline/distance';
+import { boundsOf, boxGap, corners, type Outline, type Rect } from '../outline/outline';
 import type { FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
 import type { SplitWords } from '../lettering/splitWords';
@@ -21,8 +22,10 @@ export interface WordPlace {
   readonly place: PlaceRule;
   /** The free rectangle it lies in. */
   readonly free: Rect;
-  /** To what lies nearest, or the edge; never less than was asked for. */
+  /** To the line of what lies nearest, or the edge; never less than was asked for. */
   readonly clearance: Length;
+  /** What lies nearest, by name; undefined for the edge. */
+  readonly nearest: string | undefined;
   readonly across: Alignment;
   readonly down: Alignment;
 }
@@ -76,7 +79,13 @@ export function wordPlaces(input: WordPlacesInput): WordPlaces {
       !(isMark(each) && isGround(each)),
   );
   const free = freeIn(there, sheet, input.clearance);
-  const found = free.flatMap((each) => placesIn(each, input, sheet));
+  const own = without === undefined ? undefined : placedById(card, without);
+  const found = free
+    .flatMap((each) => placesIn(each, input, sheet))
+    .map((each) => ({
+      ...each,
+      ...nearestTo(lineAt(each.rect, own), there, sheet),
+    }));
   const ranked = distinct(found.toSorted(byRank)).slice(0, mostPlaces);
   return {
     places: ranked,
@@ -122,9 +131,9 @@ function freeIn(
 
 function placesIn(
   free: FreeRect,
-  { size, clearance }: WordPlacesInput,
+  { size }: WordPlacesInput,
   sheet: Rect,
-): readonly WordPlace[] {
+): readonly Omit<WordPlace, 'clearance' | 'nearest'>[] {
   if (free.w < size.width || free.h < size.height) return [];
   const across = alignIn(free.x, free.w, size.width, sheet.width);
   const down = alignIn(free.y, free.h, size.height, sheet.height);
@@ -135,12 +144,6 @@ function placesIn(
     height: size.height,
   };
   const plain = placeAt(rect, sheet, 0);
-  const air = Math.min(
-    across.at - free.x,
-    free.x + free.w - across.at - size.width,
-    down.at - free.y,
-    free.y + free.h - down.at - size.height,
-  );
   return [
     {
       rect,
@@ -155,11 +158,43 @@ function placesIn(
         width: lengthFromTicks(free.w),
         height: lengthFromTicks(free.h),
       },
-      clearance: lengthFromTicks(air + clearance),
       across: across.alignment,
       down: down.alignment,
     },
   ];
+}
+
+/** The line of what is placed, where it would lie. */
+function lineAt(rect: Rect, own: Placed | undefined): Outline {
+  if (!own) return [corners(rect)];
+  const [dx, dy] = [rect.x - own.rect.x, rect.y - own.rect.y];
+  return outlineOf(own).map((polygon) => polygon.map(({ x, y }) => ({ x: x + dx, y: y + dy })));
+}
+
+/** What is nearest to a line, be it a thing or the edge of the sheet, and how far it is. */
+function nearestTo(
+  line: Outline,
+  there: readonly Placed[],
+  sheet: Rect,
+): Pick<WordPlace, 'clearance' | 'nearest'> {
+  const { x0, y0, x1, y1 } = boundsOf(line);
+  const edge = Math.min(
+    x0 - sheet.x,
+    y0 - sheet.y,
+    sheet.x + sheet.width - x1,
+    sheet.y + sheet.height - y1,
+  );
+  let nearest: { readonly name: string | undefined; readonly distance: number } = {
+    name: undefined,
+    distance: edge,
+  };
+  for (const other of there) {
+    const outline = outlineOf(other);
+    if (boxGap(boundsOf(line), boundsOf(outline)) >= nearest.distance) continue;
+    const { distance } = nearestBetween(line, outline);
+    if (distance < nearest.distance) nearest = { name: other.name, distance };
+  }
+  return { clearance: lengthFromTicks(Math.round(nearest.distance)), nearest: nearest.name };
 }
 
 type Aligned =

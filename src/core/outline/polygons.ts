@@ -7,6 +7,7 @@ import {
   JoinType,
   union,
 } from 'clipper2-ts';
+import type { Polygon } from '../geometry/flattenPath';
 import type { Outline } from './outline';
 
 /*
@@ -34,6 +35,12 @@ export function intersectOutlines(a: Outline, b: Outline): Outline {
 /** Grown all round by so many ticks, round at the corners; shrunk where that is negative. */
 export function growOutline(outline: Outline, by: number): Outline {
   return inflatePaths(plain(outline), by, JoinType.Round, EndType.Polygon);
+}
+
+/** What a pen so many ticks wide on each side of its way covers along lines, round at their ends. */
+export function growLines(lines: readonly Polygon[], by: number): Outline {
+  const ways = lines.map((line) => line.map(({ x, y }) => ({ x, y })));
+  return inflatePaths(ways, by, JoinType.Round, EndType.Round);
 }
 
 /** Square ticks. */

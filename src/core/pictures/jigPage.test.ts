@@ -7,10 +7,12 @@ import {
   pieceOn,
   planOf,
   stampedOn,
+  ticksOf,
   typed,
   wordsOn,
   wren,
 } from '../../../test/support/plans';
+import { boundsOf } from '../outline/outline';
 import { TICKS_PER_MILLIMETRE } from '../length/length';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { jigOpenings, jigPage } from './jigPage';
@@ -64,5 +66,50 @@ describe('a jig', () => {
     );
     const [rule] = boxes('rule');
     expect((rule?.[2] ?? 0) - (rule?.[0] ?? 0)).toBe(50);
+  });
+
+  it('opens as far as a stamp draws lines, be they outside its silhouette', () => {
+    // A body a fifth as wide as the poles that stand out of it.
+    const wigwam = library.map((item) =>
+      item.kind === 'stamp'
+        ? {
+            ...item,
+            shape: { box: item.shape.box, outline: 'M80 0H120V100H80Z' },
+            layers: [
+              { name: 'poles', path: 'M2 100L100 2L198 100', lineWidth: 4, colour: '#1e2428' },
+            ],
+          }
+        : item,
+    );
+    const poles = planOf([
+      pieceOn('front', 'panel', measure('4', '5')),
+      { ...stampedOn('panel', 'poles', wren), colours: ['#1e2428'] },
+    ]);
+    const opening = jigPage(resolvePlan(poles, wigwam), 'front', 'Poles').layers.find(
+      ({ id }) => id === 'opening',
+    );
+    const outline = (opening?.shapes ?? []).flatMap((each) =>
+      each.kind === 'outline' ? each.outline : [],
+    );
+    const { x0, x1 } = boundsOf(outline);
+    expect(x1 - x0).toBeGreaterThan(ticksOf('1 15/16'));
+    expect(x1 - x0).toBeLessThanOrEqual(ticksOf('2'));
+  });
+
+  it('writes names where they do not lie on one another', () => {
+    const heap = planOf([
+      pieceOn('front', 'panel', measure('4', '5')),
+      ...['first', 'second', 'third', 'fourth'].map((name) => stampedOn('panel', name, wren)),
+    ]);
+    const text = jigPage(resolvePlan(heap, library), 'front', 'Heap').layers.find(
+      ({ id }) => id === 'text',
+    );
+    const names = (text?.shapes ?? []).flatMap((each) => (each.kind === 'text' ? [each] : []));
+    const lines = names
+      .slice(0, 4)
+      .map(({ y }) => y)
+      .toSorted((a, b) => a - b);
+    for (const [at, y] of lines.slice(1).entries())
+      expect(y - (lines[at] ?? 0)).toBeGreaterThanOrEqual(names[0]?.height ?? NaN);
   });
 });

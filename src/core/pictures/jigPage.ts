@@ -1,7 +1,9 @@
 import { kindOf } from '../kinds/kinds';
 import { isGround } from '../resolve/resolvedMark';
 import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
-import { corners, type Outline } from '../outline/outline';
+import { growLines, uniteOutlines } from '../outline/polygons';
+import { boxesOverlap, corners, type Bounds, type Outline } from '../outline/outline';
+import { inkOf } from '../resolve/inkOf';
 import { TICKS_PER_MILLIMETRE } from '../length/length';
 import type { FaceId } from '../plan/faces';
 import type { ResolvedCard } from '../resolve/resolvedCard';
@@ -31,6 +33,16 @@ export function jigOpenings(card: ResolvedCard, face: FaceId): readonly Placed[]
   );
 }
 
+/** What falls out for a piece: its line, and whatever its print draws beyond that. */
+function openingOf(placed: Placed): Outline {
+  const outline = outlineOf(placed);
+  if (!isMark(placed)) return outline;
+  const lines = inkOf(placed).flatMap(({ outline: line, halfWidth }) =>
+    halfWidth === undefined ? [] : [growLines(line, halfWidth)],
+  );
+  return lines.length === 0 ? outline : uniteOutlines([outline, ...lines]);
+}
+
 /**
  * The jig of a face: a sheet as large as the card with an opening where each piece goes, laid on it corner on corner.
  * Panels are fine lines, so that a jig cut down to one of them serves it alone. Beneath the card is the check rule, a
@@ -53,12 +65,12 @@ export function jigPage(card: ResolvedCard, face: FaceId, title: string): Page {
       { id: 'card', shapes: [outlined(box(0, width, height), looks.card)] },
       { id: 'panel', shapes: panels.map((piece) => outlined(outlineOf(piece), looks.panel)) },
       // An opening has no islands: what is inside its outer line falls out with it.
-      { id: 'opening', shapes: cutShapes(openings.flatMap(outlineOf), looks.opening) },
+      { id: 'opening', shapes: cutShapes(openings.flatMap(openingOf), looks.opening) },
       { id: 'rule', shapes: [outlined(box(top, ruleLength, ruleHeight), looks.rule)] },
       {
         id: 'text',
         shapes: [
-          ...openings.filter((placed) => !isSmall(placed)).map(nameOf),
+          ...namesOf(openings.filter((placed) => !isSmall(placed))),
           write(ruleLength / 2, top + 2.5 * ruleHeight, 'this rule is 50 mm long; print at 100 %'),
         ],
       },
@@ -70,8 +82,34 @@ const ruleHeight = 2 * TICKS_PER_MILLIMETRE;
 
 const isSmall = (placed: Placed) => isMark(placed) && kindOf(placed.piece).isSmall;
 
-const nameOf = ({ rect, name }: Placed) =>
-  write(rect.x + rect.width / 2, rect.y + rect.height / 2, name);
+/** The name of each in its middle, or as little below or above as keeps it off the names written before. */
+function namesOf(openings: readonly Placed[]): readonly Shape[] {
+  const taken: Bounds[] = [];
+  return openings.map(({ rect, name }) => {
+    const x = rect.x + rect.width / 2;
+    const middle = rect.y + rect.height / 2;
+    const halfWidth = (name.length * nameHeight * widthOfLetter) / 2;
+    const boxAt = (y: number): Bounds => ({
+      x0: x - halfWidth,
+      x1: x + halfWidth,
+      y0: y - nameHeight,
+      y1: y + lineGap - nameHeight,
+    });
+    const places = Array.from({ length: mostLines }, (_, at) => {
+      const lines = Math.ceil(at / 2) * (at % 2 === 0 ? -1 : 1);
+      return middle + lines * lineGap;
+    });
+    const y = places.find((each) => !taken.some((box) => boxesOverlap(box, boxAt(each)))) ?? middle;
+    taken.push(boxAt(y));
+    return write(x, y, name);
+  });
+}
+
+/** Of the height of a name, about. */
+const widthOfLetter = 0.6;
+const lineGap = 1.3 * nameHeight;
+/** So many places are tried for a name. */
+const mostLines = 21;
 
 const write = (x: number, y: number, words: string): Shape => ({
   kind: 'text',

@@ -42,7 +42,7 @@ describe('colour through a stencil', () => {
     const zone = { width: inches(2), height: inches(5) };
     expect(stencilWords(stencilMoves(field, stencil.repeat, zone), zone, 'in')).toEqual([
       'Lay it: its top left corner on that of the zone.',
-      'Move it: flush with the left, 2 from the top. Mask off what is finished: 1 at its top.',
+      'Move it: flush with the left, 2 from the top of the zone. Mask off what is finished: 1 at its top.',
     ]);
     const once = stencilMoves(field, { kind: 'single' }, zone);
     expect(stencilWords(once, zone, 'in')[0]).toMatch(/one picture and smaller/);

@@ -7,7 +7,7 @@ import type { StencilMoves, StencilPlacement } from '../stencilling/stencilMoves
 /**
  * How a stencil is laid down, one sentence a time; where it cannot go on, why not.
  * @example 'Lay its top left corner on that of the zone.'
- * @example 'Move it: 0 from the left, 3 from the top. Mask off the finished 3 at its top.'
+ * @example 'Move it: flush with the left, 3 from the top of the zone. Mask off the finished 3 at its top.'
  */
 export function stencilWords(moves: StencilMoves, zone: Size, unit: Unit): readonly string[] {
   if (!moves.ok) return [whyNot[moves.reason]];
@@ -18,7 +18,7 @@ export function stencilWords(moves: StencilMoves, zone: Size, unit: Unit): reado
     const isAtCorner = field.x === 0 && field.y === 0;
     const place = isAtCorner
       ? 'its top left corner on that of the zone'
-      : `${edgeWords(field.x, 'left', write)}, ${edgeWords(field.y, 'top', write)}`;
+      : `${edgeWords(field.x, 'left', write)}, ${edgeWords(field.y, 'top', write)} of the zone`;
     return `${index === 0 ? 'Lay it' : 'Move it'}: ${place}.${mask}`;
   });
 }

@@ -42,6 +42,12 @@ describe('the line of findings', () => {
     fireEvent.click(screen.getByRole('button', { name: `All findings (${findings.length})` }));
     const entries = screen.getAllByRole('listitem');
     expect(entries).toHaveLength(findings.length);
+    // Each is told once, and none counts the others.
+    for (const sentence of screen.getAllByRole('button', { name: /Wide/ }))
+      expect(sentence.closest('li')).not.toBeNull();
+    expect(entries.map(({ textContent }) => textContent)).not.toContain(
+      expect.stringMatching(/^\d/),
+    );
     fireEvent.click(screen.getByRole('button', { name: /^Panel B: the border/ }));
     expect(onSelect).toHaveBeenCalledWith(findings.find(({ subject }) => subject.name === 'Panel'));
     fireEvent.click(screen.getAllByRole('button', { name: 'Leave it so' })[1] ?? document.body);

@@ -4,6 +4,7 @@ import type { Remedy } from '../../core/findings/remedy';
 import { pieceOfSubject, subjectKey } from '../../core/findings/subject';
 import type { Unit } from '../../core/length/length';
 import type { Edit } from '../../core/plan/edit';
+import { countWords } from '../../core/words/countWords';
 import { EasierTable } from './EasierTable';
 import { findingSentence } from '../words/findingSentence';
 import { remedySentence } from '../words/remedySentence';
@@ -28,7 +29,7 @@ const severityWords = {
   habit: ['against the habit', 'against the habit'],
 } as const;
 
-/** One line at the foot with the finding that concerns what one is at and its remedies; the rest opens upward. */
+/** One line at the foot with the finding that concerns what one is at and its remedies; all of them open upward. */
 export function FindingsLine({ findings, lead, unit, onCommit, onSelect, onHabits }: Props) {
   const [isOpen, setOpen] = useState(false);
   if (!findings || !lead)
@@ -51,7 +52,7 @@ export function FindingsLine({ findings, lead, unit, onCommit, onSelect, onHabit
               key={`${finding.data.rule} ${subjectKey(finding.subject)} ${at}`}
               className="border-hairline flex flex-wrap items-center gap-x-3 gap-y-1 border-b py-2 last:border-0"
             >
-              <Severity finding={finding} count={1} />
+              <Severity finding={finding} />
               <button
                 type="button"
                 className="text-left underline-offset-4 hover:underline"
@@ -80,20 +81,28 @@ export function FindingsLine({ findings, lead, unit, onCommit, onSelect, onHabit
         className="flex min-h-[45px] flex-wrap items-center gap-x-3 gap-y-1 px-[18px] py-1"
         aria-live="polite"
       >
-        <Severity finding={lead} count={count} />
-        <button
-          type="button"
-          className="text-left underline-offset-4 hover:underline"
-          onClick={() => onSelect(lead)}
-        >
-          {findingSentence(lead, unit)}
-        </button>
-        {lead.remedies.map((remedy, index) => (
-          <span key={remedy.id} className="flex items-center gap-2">
-            <RemedyButton remedy={remedy} unit={unit} onCommit={onCommit} />
-            {remedyKeys[index] && <kbd className="key">{remedyKeys[index]}</kbd>}
+        {isOpen ? (
+          <span className="text-muted">
+            {countWords(findings.length, 'finding')}, the gravest first
           </span>
-        ))}
+        ) : (
+          <>
+            <Severity finding={lead} count={count} />
+            <button
+              type="button"
+              className="text-left underline-offset-4 hover:underline"
+              onClick={() => onSelect(lead)}
+            >
+              {findingSentence(lead, unit)}
+            </button>
+            {lead.remedies.map((remedy, index) => (
+              <span key={remedy.id} className="flex items-center gap-2">
+                <RemedyButton remedy={remedy} unit={unit} onCommit={onCommit} />
+                {remedyKeys[index] && <kbd className="key">{remedyKeys[index]}</kbd>}
+              </span>
+            ))}
+          </>
+        )}
         <HabitsButton onHabits={onHabits} />
         <button
           type="button"
@@ -128,13 +137,14 @@ export function acceptEdit({ data, subject }: Finding): Edit {
   return { kind: 'put', in: 'accepted', item: { rule: data.rule, pieceId } };
 }
 
-function Severity({ finding, count }: { readonly finding: Finding; readonly count: number }) {
+/** How grave it is; with how many are as grave, where that is told. */
+function Severity({ finding, count }: { readonly finding: Finding; readonly count?: number }) {
   const [one, more] = severityWords[finding.severity];
   const colour =
     finding.severity === 'stop' ? 'text-pencil border-pencil' : 'text-amber border-amber';
   return (
     <strong className={`border-b-2 font-semibold whitespace-nowrap ${colour}`}>
-      {count} {count === 1 ? one : more}
+      {count} {count === undefined || count === 1 ? one : more}
     </strong>
   );
 }

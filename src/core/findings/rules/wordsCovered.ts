@@ -1,7 +1,7 @@
 import { contrast } from '../../colour/contrast';
 import { wordPlaces } from '../../composition/wordPlaces';
 import { isPatterned } from '../../kinds/paint';
-import { inkMeeting } from '../../measuring/inkReaches';
+import { inkMeeting } from '../../resolve/inkOf';
 import { boundsOf, type Outline } from '../../outline/outline';
 import { touches } from '../../outline/distance';
 import { lyingAbove } from '../../measuring/lyingAbove';

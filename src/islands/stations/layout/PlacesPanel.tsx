@@ -44,7 +44,9 @@ export function PlacesPanel({ name, found, unit, onTake, onClose }: Props) {
             <button type="button" className="link" onClick={() => onTake(place)}>
               {placeWords(place)}
             </button>
-            <span className="text-muted">{writeLength(place.clearance, unit)} clear</span>
+            <span className="text-muted">
+              {writeLength(place.clearance, unit)} from {place.nearest ?? 'the edge'}
+            </span>
             {index === 0 && (
               <span className="ml-auto flex items-center gap-2">
                 <kbd className="key">y</kbd> takes it

@@ -34,7 +34,7 @@ describe('the rows of what lies on a face', () => {
     const rows = screen.getAllByRole('button').map(({ textContent }) => textContent);
     expect(rows).toHaveLength(4);
     expect(rows[0]).toContain('panel');
-    expect(rows[1]).toContain('snow 6 pieces');
+    expect(rows[1]).toContain('snow 6 of 1⁄8 in');
     fireEvent.click(screen.getByRole('button', { name: /snow/ }), { shiftKey: true });
     expect(onSelect.mock.calls[0]?.[0]).toHaveLength(6);
     expect(onSelect.mock.calls[0]?.[1]).toBe(true);

@@ -3,7 +3,7 @@ import { isWithin, nearestBetween, touches } from '../outline/distance';
 import { rounded, turned, type Outline } from '../outline/outline';
 import type { Stroke } from '../kinds/stroke';
 import { kindOf } from '../kinds/kinds';
-import type { ResolvedMark } from '../resolve/resolvedMark';
+import type { ResolvedMark } from './resolvedMark';
 
 /** What a print does to something that lies where it prints. */
 export interface InkMet {
@@ -15,7 +15,9 @@ export interface InkMet {
 /** The strokes of each mark on its face; a mark never changes. */
 const known = new WeakMap<ResolvedMark, readonly InkedStroke[]>();
 
-interface InkedStroke {
+/** One stroke of a print as it lies on its face. */
+export interface InkedStroke {
+  /** What is filled; of a line, the way along it and back. */
   readonly outline: Outline;
   /** Half the width of the line it is drawn with; undefined where it is filled. */
   readonly halfWidth: number | undefined;
@@ -38,7 +40,8 @@ export function inkMeeting(mark: ResolvedMark, outline: Outline): readonly InkMe
   });
 }
 
-function inkOf(mark: ResolvedMark): readonly InkedStroke[] {
+/** What a print leaves on the paper, stroke by stroke from the lowest; nothing of its words. */
+export function inkOf(mark: ResolvedMark): readonly InkedStroke[] {
   const before = known.get(mark);
   if (before) return before;
   const strokes = kindOf(mark.piece)
