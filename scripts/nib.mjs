@@ -1,6 +1,6 @@
 // The commands behind ./nib; imports nothing that has to be installed first.
 import { spawn } from 'node:child_process';
-import { existsSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import {
   ensureBrowser,
   ensureBuild,
@@ -22,6 +22,7 @@ const help = `Nibwright, for planning stamped cards.
                         --leave-out-damaged restores what can be read of a damaged one
   ./nib bench           measure speed and memory
   ./nib test            type check, lint, unit tests, build and browser tests
+  ./nib version         which Nibwright this is
   ./nib help            this list
 
 Settings, put before the command:
@@ -68,45 +69,100 @@ function moveData(what, ...options) {
   if (!run(process.execPath, ['dist/backup.mjs', what, ...options])) process.exitCode = 1;
 }
 
-const [command = 'help', ...options] = process.argv.slice(2);
-try {
-  switch (command) {
-    case 'demo':
+/**
+ * Each command with its options, and how many files it may be given.
+ * @type {Readonly<Record<string, { options: readonly string[], files: number, run: (files: string[], options: string[]) => unknown }>>}
+ */
+const commands = {
+  demo: {
+    options: ['fresh'],
+    files: 0,
+    run: (_, options) =>
       serve({
         NIBWRIGHT_DATA: process.env['NIBWRIGHT_DATA'] ?? 'data-demo',
         NIBWRIGHT_SEED: 'demo',
-        NIBWRIGHT_FRESH: options.includes('--fresh') ? '1' : '',
-      });
-      break;
-    case 'start':
-      serve({ NIBWRIGHT_DATA: process.env['NIBWRIGHT_DATA'] ?? 'data', NIBWRIGHT_SEED: 'starter' });
-      break;
-    case 'test':
+        NIBWRIGHT_FRESH: options.includes('fresh') ? '1' : '',
+      }),
+  },
+  start: {
+    options: [],
+    files: 0,
+    run: () =>
+      serve({ NIBWRIGHT_DATA: process.env['NIBWRIGHT_DATA'] ?? 'data', NIBWRIGHT_SEED: 'starter' }),
+  },
+  test: {
+    options: [],
+    files: 0,
+    run: () => {
       ensurePackages();
       ensureBrowser();
       ensurePostgres();
       process.exitCode = runTests() ? 0 : 1;
-      break;
-    case 'backup':
-      await backup(options[0] ?? `nibwright-${new Date().toISOString().slice(0, 10)}.jsonl.gz`);
-      break;
-    case 'restore':
-      if (options[0] === undefined)
-        throw new StepError('Give the path of a backup: ./nib restore FILE');
-      moveData('restore', ...options);
-      break;
-    case 'bench':
+    },
+  },
+  backup: {
+    options: [],
+    files: 1,
+    run: ([file = `nibwright-${new Date().toISOString().slice(0, 10)}.jsonl.gz`]) => backup(file),
+  },
+  restore: {
+    options: ['leave-out-damaged'],
+    files: 1,
+    run: ([file], options) => {
+      if (file === undefined) throw new StepError('Give the path of a backup: ./nib restore FILE');
+      moveData('restore', file, ...options.map((option) => `--${option}`));
+    },
+  },
+  bench: {
+    options: [],
+    files: 0,
+    run: () => {
       ensurePackages();
       if (!run('npm', ['run', '--silent', 'bench'])) process.exitCode = 1;
-      break;
-    case 'help':
-    case '--help':
-      console.log(help);
-      break;
-    default:
-      console.error(`There is no command '${command}'.\n\n${help}`);
-      process.exitCode = 1;
+    },
+  },
+  help: { options: [], files: 0, run: () => console.log(help) },
+  version: {
+    options: [],
+    files: 0,
+    run: () => console.log(JSON.parse(readFileSync('package.json', 'utf8')).version),
+  },
+};
+
+/**
+ * Does what was asked; a word that is not known is told, and nothing is started.
+ * @param {readonly string[]} words
+ */
+async function obey([name = 'help', ...words]) {
+  const isAsked = (/** @type {string} */ word) => words.includes(word) || name === word;
+  const wanted =
+    isAsked('--help') || isAsked('-h')
+      ? 'help'
+      : isAsked('--version') || isAsked('-v')
+        ? 'version'
+        : name;
+  const command = Object.hasOwn(commands, wanted) ? commands[wanted] : undefined;
+  if (!command) throw new StepError(`There is no command '${name}'.\n\n${help}`);
+  const given = wanted === name ? words : [];
+  const options = given
+    .filter((word) => word.startsWith('-'))
+    .map((word) => word.replace(/^-+/, ''));
+  const files = given.filter((word) => !word.startsWith('-'));
+  const unknown = options.find((option) => !command.options.includes(option));
+  if (unknown !== undefined) {
+    const known = command.options.map((option) => `--${option}`).join(', ');
+    const hint = known === '' ? `./nib ${name} has no options.` : `./nib ${name} knows ${known}.`;
+    throw new StepError(`There is no option --${unknown}. ${hint}`);
   }
+  const extra = files[command.files];
+  if (extra !== undefined)
+    throw new StepError(`'${extra}' says nothing to ./nib ${name}. See ./nib help`);
+  await command.run(files, options);
+}
+
+const words = process.argv.slice(2);
+try {
+  await obey(words);
 } catch (error) {
   const isTaken = /** @type {NodeJS.ErrnoException} */ (error).code === 'EEXIST';
   if (!(error instanceof StepError) && !isTaken) throw error;
@@ -115,6 +171,6 @@ try {
       ? 'There is a file of that name already. Give another.'
       : /** @type {Error} */ (error).message,
   );
-  if (command === 'test') console.log('0 passed, 1 failed');
+  if (words[0] === 'test') console.log('0 passed, 1 failed');
   process.exitCode = 1;
 }

@@ -29,12 +29,21 @@ export function run(command, args, { quiet = false, env = environment } = {}) {
   return result.status === 0;
 }
 
+/**
+ * Whether a version, such as '20.10.0', is another one or later.
+ * @param {string} version
+ * @param {string} needed
+ */
+export function isAtLeast(version, needed) {
+  return version.localeCompare(needed, 'en', { numeric: true }) >= 0;
+}
+
 /** Installs the packages of the lock file when they changed or are missing. */
 export function ensurePackages() {
-  const major = Number(process.versions.node.split('.')[0]);
-  if (major < 20)
+  const needed = JSON.parse(readFileSync('package.json', 'utf8')).engines.node.replace('>=', '');
+  if (!isAtLeast(process.versions.node, needed))
     throw new StepError(
-      `Nibwright needs Node.js 20 or later; this is ${process.versions.node}. Update it, then try again.`,
+      `Nibwright needs Node.js ${needed} or later; this is ${process.versions.node}. Update it, then try again.`,
     );
   const lock = digest([readFileSync('package-lock.json'), readFileSync('package.json')]);
   if (existsSync('node_modules/astro') && stampIs('packages', lock)) return;

@@ -1,3 +1,4 @@
+import { once } from 'node:events';
 import { createServer, type RequestListener } from 'node:http';
 import { resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -27,6 +28,9 @@ async function serve(): Promise<void> {
   const url = process.env['DATABASE_URL'];
   const port = Number(process.env['PORT'] ?? 4180);
   const isDemo = process.env['NIBWRIGHT_SEED'] === 'demo';
+  // Before any data is made that nobody would then see.
+  const issue = await portIssue(port);
+  if (issue !== undefined) return fail(issue);
   const store = await holdStore(
     openStore(
       url
@@ -47,11 +51,7 @@ async function serve(): Promise<void> {
   server.keepAliveTimeout = 65_000;
   server.headersTimeout = 70_000;
   server.once('error', (error: NodeJS.ErrnoException) => {
-    fail(
-      error.code === 'EADDRINUSE'
-        ? `Port ${port} is already in use. Stop what uses it, or give another: PORT=4190 ./nib start`
-        : error.message,
-    );
+    fail(listenIssue(error, port));
   });
   server.listen(port, '127.0.0.1', () => {
     // Draws the Ledge ahead, so that the first one to open it need not wait for that.
@@ -67,6 +67,28 @@ async function serve(): Promise<void> {
   };
   process.once('SIGINT', stop);
   process.once('SIGTERM', stop);
+}
+
+/** Why nothing can listen at a port; undefined where it is free. */
+async function portIssue(port: number): Promise<string | undefined> {
+  if (!Number.isInteger(port) || port < 1 || port > 65_535)
+    return `PORT=${process.env['PORT']} is no port. Give a whole number from 1 to 65535: PORT=4190 ./nib start`;
+  const probe = createServer();
+  try {
+    probe.listen(port, '127.0.0.1');
+    await once(probe, 'listening');
+    return undefined;
+  } catch (error) {
+    return listenIssue(error as NodeJS.ErrnoException, port);
+  } finally {
+    probe.close();
+  }
+}
+
+function listenIssue(error: NodeJS.ErrnoException, port: number): string {
+  return error.code === 'EADDRINUSE'
+    ? `Port ${port} is already in use. Stop what uses it, or give another: PORT=4190 ./nib start`
+    : error.message;
 }
 
 function fail(sentence: string): void {

@@ -1,4 +1,4 @@
-import { mkdtemp, rm } from 'node:fs/promises';
+import { mkdtemp, readdir, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
@@ -111,6 +111,8 @@ describe('one folder, one process', () => {
       const second = await startRefused({ folder: other, port, seed: 'starter' });
       expect(second.code).toBe(1);
       expect(second.said).toContain(`Port ${port} is already in use`);
+      // No data was made that nobody would see.
+      expect(await readdir(other)).toEqual([]);
       expect(second.said).not.toContain('    at ');
     } finally {
       await rm(other, { recursive: true });
