@@ -11,6 +11,7 @@ import type { PieceId } from '../plan/ids';
 import type { DieSet, LibraryRef, Stamp, Stencil } from '../plan/libraryItem';
 import type { Mark, Paper, Support } from '../plan/piece';
 import { plainMark, plainPiece } from '../plan/pieces';
+import { newWordsName } from '../resolve/spokenName';
 import { cutText } from '../text/cutText';
 
 /** Where a new thing goes, and what it is called by. */
@@ -48,7 +49,7 @@ export function newWords(start: Start, unit: Unit): Mark {
     kind: 'words',
     ...plainMark,
     ...start,
-    name: 'Words',
+    name: newWordsName,
     lines: ['with love'],
     lettering: 'clarendon',
     xHeight: usualXHeight[unit],

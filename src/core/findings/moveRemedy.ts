@@ -9,6 +9,7 @@ import { nearby } from '../measuring/nearby';
 import { beyondPaper } from '../measuring/beyondPaper';
 import { outlineOf, type Placed } from '../resolve/outlineOf';
 import { placedById, type ResolvedCard } from '../resolve/resolvedCard';
+import { spokenName } from '../resolve/spokenName';
 import { resolvePlan } from '../resolve/resolvePlan';
 import type { RuleInput } from './finding';
 import type { MoveRemedy } from './remedy';
@@ -91,7 +92,7 @@ export function tryMove(
   if (!outcome.ok) return undefined;
   const after = resolvePlan(outcome.plan, library);
   if (!isMended(after) || !moving.every((each) => liesAsWell(card, after, each))) return undefined;
-  return { id: 'move', name: thing.name, by: bySides(dx, dy), edit };
+  return { id: 'move', name: spokenName(thing), by: bySides(dx, dy), edit };
 }
 
 /** Eighths, then sixteenths; or whole millimetres, then halves. */

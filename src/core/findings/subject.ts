@@ -2,6 +2,7 @@ import type { LibraryId, PieceId } from '../plan/ids';
 import type { LibraryItem } from '../plan/libraryItem';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { Placed } from '../resolve/outlineOf';
+import { spokenName } from '../resolve/spokenName';
 
 /** A thing of a card as one speaks of it; marks have no letter. */
 export interface Named {
@@ -47,7 +48,11 @@ export function itemSubject({ id, name }: LibraryItem, takenBy: PieceId | undefi
 }
 
 function namedPiece(placed: Placed): NamedPiece {
-  return { id: placed.id, letter: 'letter' in placed ? placed.letter : '', name: placed.name };
+  return {
+    id: placed.id,
+    letter: 'letter' in placed ? placed.letter : '',
+    name: spokenName(placed),
+  };
 }
 
 /** Tells subjects of one rule apart. */

@@ -14,6 +14,7 @@ export interface ShownFigure {
 
 /** Sets a rounded figure apart from an exact one; its space does not break (U+00A0). */
 export const aboutSign = '≈\u00a0';
+const noBreak = '\u00a0';
 
 const minus = '−';
 const fractionSlash = '⁄';
@@ -58,9 +59,11 @@ export function formatLength(length: Length, unit: Unit): ShownFigure {
   return unit === 'in' ? formatInches(length) : formatMillimetres(length);
 }
 
-/** The figure with its about sign where it needs one, without the unit. */
+/** The figure with its about sign where it needs one, without the unit; what is less than the finest mark says so. */
 export function writeLength(length: Length, unit: Unit): string {
   const { text, about } = formatLength(length, unit);
+  if (about && Number(text) === 0)
+    return `under${noBreak}${unit === 'in' ? `1${fractionSlash}64` : '0.1'}`;
   return about ? aboutSign + text : text;
 }
 

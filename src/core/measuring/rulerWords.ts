@@ -1,5 +1,6 @@
 import { otherUnit, writeLength } from '../length/formatLength';
 import { lengthFromTicks, type Length, type Unit } from '../length/length';
+import { fillsBox } from '../tolerances';
 import type { RulerFigure, RulerFigures } from './rulerFigures';
 
 /**
@@ -14,7 +15,8 @@ function figureWords({ side, distance, isMeasured }: RulerFigure, unit: Unit): s
   const other = otherUnit(unit);
   const size = lengthFromTicks(Math.abs(distance));
   const figures = `${writeMeasured(size, unit, isMeasured)} (${writeMeasured(size, other, isMeasured)} ${other})`;
-  if (distance === 0) return `flush with the ${side}`;
+  // Less than any ruler shows.
+  if (Math.abs(distance) <= fillsBox) return `flush with the ${side}`;
   return distance < 0 ? `${figures} over the ${side}` : `${figures} from the ${side}`;
 }
 

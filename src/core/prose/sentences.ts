@@ -119,11 +119,15 @@ function motionRemark(motion: Motion, unit: Unit): string {
  * @example '1⁄8', or '1⁄8 at the sides, 3⁄8 at top and bottom', or four figures
  */
 export function writeReveals(reveals: Reveals, unit: Unit): string {
-  return wordReveals(reveals, unit, {
-    pairs: (sides, ends) => `${sides} at the sides, ${ends} at top and bottom`,
-    each: (left, top, right, bottom) =>
-      `left ${left}, top ${top}, right ${right}, bottom ${bottom}`,
-  });
+  return wordReveals(reveals, unit, fullWords);
+}
+
+/**
+ * The same with the unit at each figure.
+ * @example '1⁄8 in at the sides, 3⁄8 in at top and bottom'
+ */
+export function writeRevealsIn(reveals: Reveals, unit: Unit): string {
+  return wordReveals(reveals, unit, fullWords, ` ${unit}`);
 }
 
 /** The same in the least room, for a row: 'sides 1⁄8, top/bottom 3⁄8'. */
@@ -139,13 +143,19 @@ interface RevealWords {
   readonly each: (left: string, top: string, right: string, bottom: string) => string;
 }
 
+const fullWords: RevealWords = {
+  pairs: (sides, ends) => `${sides} at the sides, ${ends} at top and bottom`,
+  each: (left, top, right, bottom) => `left ${left}, top ${top}, right ${right}, bottom ${bottom}`,
+};
+
 /** Chooses between one figure, two and four by what differs, and words them. */
 function wordReveals(
   { left, top, right, bottom }: Reveals,
   unit: Unit,
   { pairs, each }: RevealWords,
+  suffix = '',
 ): string {
-  const write = (length: Reveals['left']) => writeLength(length, unit);
+  const write = (length: Reveals['left']) => writeLength(length, unit) + suffix;
   if (!isSameBorder(left, right) || !isSameBorder(top, bottom))
     return each(write(left), write(top), write(right), write(bottom));
   return isSameBorder(left, top) ? write(left) : pairs(write(left), write(top));

@@ -12,7 +12,7 @@ import {
   formatSentence,
   rowRemarks,
   scoreSentence,
-  writeReveals,
+  writeRevealsIn,
   yieldSentence,
 } from './sentences';
 import { capitalise } from '../words/phrases';
@@ -54,7 +54,7 @@ function cutLines(heading: string, rows: readonly CutRow[], { leading }: Project
       const remarks = rowRemarks(row, leading).map((remark) => `; ${escape(remark)}`);
       return (
         `- **${row.letter}** ${escape(row.name)}: ${many}, ${size}, from ${escape(row.stock)}; ` +
-        `on ${row.on} with ${row.adhesive}, of which ${writeReveals(row.reveals, leading)} ${leading} shows${remarks.join('')}`
+        `on ${row.on} with ${row.adhesive}, of which ${writeRevealsIn(row.reveals, leading)} shows${remarks.join('')}`
       );
     }),
     '',
@@ -108,10 +108,14 @@ function supplyWords({ name, one, unit, sheet, item, notes }: SupplyRow): string
 
 /** Escapes what Markdown or HTML would read as more than text. */
 function escape(text: string): string {
-  return text
-    .replaceAll(/[\\`*_{}[\]()#+!|~]/g, '\\$&')
-    .replaceAll('&', '&amp;')
-    .replaceAll('<', '&lt;')
-    .replaceAll('>', '&gt;')
-    .replaceAll(/\r?\n/g, '  \n');
+  return (
+    text
+      .replaceAll(/[\\`*_[\]|~]/g, '\\$&')
+      // Only at the start of a line do these begin a heading, a list or a quotation.
+      .replaceAll(/^(\s*)([#+>-]|\d+[.)])/gm, '$1\\$2')
+      .replaceAll('&', '&amp;')
+      .replaceAll('<', '&lt;')
+      .replaceAll('>', '&gt;')
+      .replaceAll(/\r?\n/g, '  \n')
+  );
 }

@@ -1,3 +1,4 @@
+import { countWords } from '../words/countWords';
 import { colourDifference } from '../colour/colourDifference';
 import { labOf } from '../colour/lab';
 import { adhesive } from '../paper/adhesives';
@@ -108,7 +109,7 @@ function makeOf(item: LibraryItem): string {
     case 'tool':
       return item.tool;
     case 'die-set':
-      return `${item.steps.length} dies`;
+      return countWords(item.steps.length, 'die');
     case 'stencil':
       return item.repeat.kind;
     case 'stamp':

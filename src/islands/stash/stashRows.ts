@@ -1,3 +1,4 @@
+import { countWords } from '../../core/words/countWords';
 import { formatLength } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { LibraryId } from '../../core/plan/ids';
@@ -101,7 +102,7 @@ function wordsOf(item: LibraryItem, unit: Unit): string {
       .filter(Boolean)
       .join(', ');
   }
-  if (item.kind === 'die-set') return `${item.steps.length} dies`;
+  if (item.kind === 'die-set') return countWords(item.steps.length, 'die');
   if (item.kind === 'stencil') return `${item.layers.length} in sequence`;
   const sort = itemFields[item.kind].find(({ label }) => label === 'Sort')?.read(item) ?? '';
   if (item.kind !== 'tool' || !item.reach) return sort;

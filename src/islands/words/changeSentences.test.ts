@@ -70,7 +70,7 @@ describe('what is said of a change', () => {
       'top E: border 1⁄16 to die of Cove rectangles 2 turned',
     ]);
     expect(top({ size: { by: 'outset', around: 'mat-2' as PieceId, ...allRound } })[0]).toContain(
-      'to round Inner mat 1⁄8',
+      'to built outward from Inner mat 1⁄8',
     );
   });
 

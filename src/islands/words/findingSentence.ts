@@ -74,11 +74,15 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
     case 'window-uncovered':
       return data.reach < 0
         ? `${data.by} ends ${write(-data.reach as Length)} short ${sideWords[data.side]} in the window of ${piece}. Let it reach ${write(data.overlap)} beyond the rim.`
-        : `${data.by} reaches only ${write(data.reach)} beyond the window of ${piece} ${sideWords[data.side]}; ${write(data.overlap)} is safe.`;
+        : data.reach === 0
+          ? `${data.by} ends just at the edge of the window of ${piece} ${sideWords[data.side]}; ${write(data.overlap)} beyond it is safe.`
+          : `${data.by} reaches only ${write(data.reach)} beyond the window of ${piece} ${sideWords[data.side]}; ${write(data.overlap)} is safe.`;
     case 'short-end':
       return data.reach < 0
         ? `${piece} leaves a slit of ${write(-data.reach as Length)} to ${other.name} ${sideWords[data.side]}. Cut it longer, or move ${other.name}.`
-        : `${piece} reaches only ${write(data.reach)} under ${other.name} ${sideWords[data.side]}; ${write(data.overlap)} is safe.`;
+        : data.reach === 0
+          ? `${piece} ends just at the edge of ${other.name} ${sideWords[data.side]}; ${write(data.overlap)} under it is safe.`
+          : `${piece} reaches only ${write(data.reach)} under ${other.name} ${sideWords[data.side]}; ${write(data.overlap)} is safe.`;
     case 'image-short':
       return `${piece} ends ${write(data.gap)} above the foot of its opening. Let it down, or draw a ground under it.`;
     case 'two-heights':
@@ -93,7 +97,7 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
         : `${piece}, ${writeSize(data.size, unit)}: the stamping platform prints ${writeSize(data.most, unit)}. Stamp it by hand, or in parts.`;
     case 'no-die':
       return data.die === undefined
-        ? `${piece}: no die of the stash cuts round ${data.stamp}, so it takes scissors and time, or is left out.`
+        ? `${piece}: no die of the stash is made for ${data.stamp}, so it takes scissors and time, or is left out.`
         : `${piece} is cut with scissors, though ${data.die} is in the stash.`;
     case 'stencil-short':
       return `${piece}: ${stencilReasons[data.reason]}`;

@@ -21,7 +21,9 @@ export function lengthIssueSentence(
     case 'unexpected':
       return `“${place}” does not fit here. Take it out, or put + − x before it.`;
     case 'unfinished':
-      return 'Something is missing at the end. Finish the figure or the sum.';
+      return /[/⁄]\s*$/u.test(typed)
+        ? 'This fraction is not finished. Type its lower figure, as in 4 1/8.'
+        : 'Something is missing at the end. Finish the figure or the sum.';
     case 'zero-denominator':
       return 'Nothing can be divided by 0. Change the lower figure.';
     case 'improper-in-mixed':

@@ -113,7 +113,7 @@ function sizeWords(
       };
     case 'outset':
       return {
-        way: `round ${pieceName(rule.around)}`,
+        way: `built outward from ${pieceName(rule.around)}`,
         figure: writeReveals(sideLengths(rule), unit),
       };
     case 'die':

@@ -1,3 +1,4 @@
+import { countWords } from '../../../core/words/countWords';
 import { useId } from 'react';
 import type { CutLayout } from '../../../core/cutting/cutPlan';
 import { cutsOf, scoresOf } from '../../../core/cutting/templatePage';
@@ -40,7 +41,7 @@ export function SheetDrawing({ layout, colour, unit, scale, step, onStep }: Prop
       height={height + 2 * margin}
       viewBox={`${-margin} ${-margin} ${width + 2 * margin} ${height + 2 * margin}`}
       role="img"
-      aria-label={`The sheet with ${letters || 'nothing'} on it, cut in ${layout.steps.length} steps`}
+      aria-label={`The sheet with ${letters || 'nothing'} on it, cut in ${countWords(layout.steps.length, 'step')}`}
     >
       <defs>
         <pattern id={hatch} width="6" height="6" patternUnits="userSpaceOnUse">

@@ -3,6 +3,8 @@ import { isMark, type Placed } from '../../../core/resolve/outlineOf';
 import { kindOf } from '../../../core/kinds/kinds';
 import { writeLength, writeSize } from '../../../core/length/formatLength';
 import type { Unit } from '../../../core/length/length';
+import { spokenName } from '../../../core/resolve/spokenName';
+import { fillsBox } from '../../../core/tolerances';
 import { letterOf, type ResolvedCard } from '../../../core/resolve/resolvedCard';
 
 /** What sort of thing a piece is, as one says it. */
@@ -27,9 +29,9 @@ export function nearestWords(clearances: readonly Clearance[], unit: Unit): stri
   const [nearest] = clearances;
   if (!nearest) return undefined;
   const { other, distance } = nearest;
-  return distance === 0
-    ? `It touches ${other.name}.`
-    : `Nearest is ${other.name}, ${writeLength(distance, unit)} away.`;
+  return distance <= fillsBox
+    ? `It touches ${spokenName(other)}.`
+    : `Nearest is ${spokenName(other)}, ${writeLength(distance, unit)} away.`;
 }
 
 /** How much of a piece is seen, where it is not all. */

@@ -1,0 +1,383 @@
+import type { FindingData, Severity } from '../../src/core/findings/finding';
+import { deedRemedyIds, sizeRemedyIds, type Remedy } from '../../src/core/findings/remedy';
+import type { Subject } from '../../src/core/findings/subject';
+import { inches, lengthFromTicks, type Length, type Unit } from '../../src/core/length/length';
+import { lengthIssueCodes } from '../../src/core/length/lengthIssue';
+import { sides } from '../../src/core/plan/faces';
+import type { PieceId } from '../../src/core/plan/ids';
+import type { Piece } from '../../src/core/plan/piece';
+import type { Plan } from '../../src/core/plan/plan';
+import { ruleIds, type RuleId } from '../../src/core/plan/rules';
+import { plainMaking } from '../../src/core/plan/plainPlan';
+import {
+  boundSentence,
+  layoutSentence,
+  leftoverSentences,
+  scoreSentences,
+  stepSentence,
+} from '../../src/core/prose/cutSentences';
+import { filmingChecklist } from '../../src/core/prose/filmingChecklist';
+import { projectSheet } from '../../src/core/prose/projectSheet';
+import { speakingList } from '../../src/core/prose/speakingList';
+import { writeMarkdown } from '../../src/core/prose/writeMarkdown';
+import { resolvePlan } from '../../src/core/resolve/resolvePlan';
+import { supplyList } from '../../src/core/supplies/supplyList';
+import { findingSentence } from '../../src/islands/words/findingSentence';
+import { lengthIssueSentence } from '../../src/islands/words/lengthIssueSentence';
+import { peopleWords } from '../../src/islands/words/peopleWords';
+import { remedySentence } from '../../src/islands/words/remedySentence';
+import { ruleWords } from '../../src/islands/words/ruleWords';
+import { cuts } from './cutPlans';
+import {
+  coves,
+  dotOn,
+  drizzle,
+  fiveLayers,
+  library,
+  measure,
+  pieceOn,
+  planOf,
+  reveal,
+  stampedOn,
+  stencilledOn,
+  wordsOn,
+  wren,
+} from './plans';
+
+/** A sentence the application can make, and where it comes from. */
+export interface MadeSentence {
+  readonly from: string;
+  readonly text: string;
+}
+
+const units: readonly Unit[] = ['in', 'mm'];
+/** Nothing, less than a ruler shows, an everyday figure, and a metre. */
+const lengths = [0, 7, inches(0, 1, 8), inches(39, 3, 8)].map(lengthFromTicks);
+const signed = [...lengths, lengthFromTicks(-inches(0, 1, 8)), lengthFromTicks(-7)];
+const [none = lengthFromTicks(0)] = lengths;
+const even = { left: none, top: none, right: none, bottom: none };
+const revealsOf = (length: Length) => [
+  { left: length, top: length, right: length, bottom: length },
+  { ...even, left: length, right: length },
+  { ...even, left: length },
+];
+/** A piece is never less than a ruler shows. */
+const sizes = [inches(0, 1, 16), inches(4, 1, 8), inches(39, 3, 8)].map((width) => ({
+  width,
+  height: width,
+}));
+const longName = 'Round frame with the longest name a piece of this card may have';
+const counts = [1, 2, 31];
+
+const perLength = <Data>(make: (length: Length) => Data) => signed.map(make);
+
+/** What each rule may find, with nothing, one, many, and figures that no ruler shows. */
+const everyFinding: { readonly [Rule in RuleId]: readonly Extract<FindingData, { rule: Rule }>[] } =
+  {
+    'impossible-piece': (
+      [
+        { code: 'circle' },
+        { code: 'nothing-under' },
+        { code: 'nothing-inside' },
+        { code: 'no-face', face: 'inside-front' },
+        { code: 'no-die' },
+        { code: 'no-stamp' },
+        { code: 'no-stencil' },
+        { code: 'nothing-shown' },
+        { code: 'no-neighbour' },
+        { code: 'below', support: 'a' as PieceId },
+        ...signed
+          .filter((each) => each <= 0)
+          .map((width) => ({ code: 'no-size', width, height: width, support: 'base' }) as const),
+      ] as const
+    ).map((reason) => ({ rule: 'impossible-piece', reason })),
+    'missing-stock': [{ rule: 'missing-stock', libraryId: 'moss' }],
+    'larger-than-support': perLength((by) => ({
+      rule: 'larger-than-support',
+      supportLetter: 'A',
+      over: sides.map((side) => ({ side, by })),
+    })),
+    'sheet-too-small': sizes.map((size) => ({
+      rule: 'sheet-too-small',
+      size,
+      stock: 'Moss 216 g',
+      sheets: ['letter', '12x12'],
+      join: {
+        axis: 'x',
+        at: size.width,
+        under: size.width > 0 ? 'Mat' : undefined,
+        seen: size.width,
+      } as never,
+      other: size.width > 0 ? 'Chalk 216 g' : undefined,
+    })),
+    'cut-out': perLength((rim) => ({
+      rule: 'cut-out',
+      reason: rim > 0 ? 'rim-takes-all' : 'nothing-on-it',
+      rim,
+    })),
+    'liner-at-score': perLength((length) => ({
+      rule: 'liner-at-score',
+      side: 'left',
+      reveal: length,
+      elsewhere: length,
+    })),
+    'unequal-borders': signed.flatMap((length) =>
+      revealsOf(length).map((reveals) => ({
+        rule: 'unequal-borders' as const,
+        supportLetter: 'A',
+        reveals,
+      })),
+    ),
+    'thin-reveal': perLength((length) => ({
+      rule: 'thin-reveal',
+      supportLetter: 'A',
+      sides,
+      reveal: length,
+      minimum: length,
+    })),
+    'hidden-layer': [{ rule: 'hidden-layer' }],
+    overhang: perLength((by) => ({ rule: 'overhang', side: 'top', by })),
+    'off-paper': counts.flatMap((count) =>
+      [true, false].flatMap((isWhole) =>
+        perLength((by) => ({
+          rule: 'off-paper' as const,
+          supportLetter: 'A',
+          by,
+          isWhole,
+          others: count - 1,
+        })),
+      ),
+    ),
+    'same-place': [{ rule: 'same-place' }],
+    'window-uncovered': perLength((reach) => ({
+      rule: 'window-uncovered',
+      by: 'Sky',
+      side: 'left',
+      reach,
+      overlap: inches(0, 1, 4),
+    })),
+    'image-short': perLength((gap) => ({ rule: 'image-short', gap })),
+    'short-end': perLength((reach) => ({
+      rule: 'short-end',
+      side: 'left',
+      reach,
+      overlap: inches(0, 1, 4),
+    })),
+    'two-heights': perLength((height) => ({ rule: 'two-heights', height })),
+    'foam-wide': perLength((length) => ({ rule: 'foam-wide', rim: length, foam: length })),
+    blocked: (['flap', 'slider', 'wobbler'] as const).flatMap((motion) =>
+      (
+        [
+          { kind: 'held', by: 'Hill', id: 'hill' as PieceId },
+          { kind: 'in-the-way', by: 'Hill', id: 'hill' as PieceId },
+          { kind: 'spring-seen' },
+        ] as const
+      ).map((issue) => ({ rule: 'blocked' as const, motion, issue })),
+    ),
+    'too-large': sizes.flatMap((size) => [
+      { rule: 'too-large' as const, tool: 'press' as const, size, most: size.width },
+      { rule: 'too-large' as const, tool: 'platform' as const, size, most: size },
+    ]),
+    'no-die': [undefined, 'Die for round frame'].map((die) => ({
+      rule: 'no-die',
+      stamp: 'Round frame',
+      die,
+    })),
+    'stencil-short': (['single', 'long-repeat', 'too-many'] as const).map((reason) => ({
+      rule: 'stencil-short',
+      reason,
+    })),
+    'words-covered': (['thing', 'image', 'printed-paper', 'pattern'] as const).map((by) => ({
+      rule: 'words-covered',
+      by,
+    })),
+    'lost-on-ground': [true, false].map((isWords) => ({
+      rule: 'lost-on-ground',
+      difference: 1,
+      isWords,
+    })),
+    'words-near-edge': [true, false].flatMap((isTooShort) =>
+      perLength((least) => ({
+        rule: 'words-near-edge' as const,
+        supportLetter: 'A',
+        sides: least > 0 ? sides : (['left'] as const),
+        least,
+        margin: inches(0, 1, 8),
+        isTooShort,
+      })),
+    ),
+    'word-slope': [1, 12.5].map((degrees) => ({ rule: 'word-slope', degrees })),
+    'off-centre': perLength((by) => ({ rule: 'off-centre', axis: by > 0 ? 'x' : 'y', by })),
+    'off-trimmer-marks': sizes.map((size) => ({
+      rule: 'off-trimmer-marks',
+      size,
+      off: size.width > 0 ? ['width', 'height'] : ['width'],
+      marks: [inches(0, 1, 16)],
+    })),
+    'sale-ends': [{ rule: 'sale-ends', until: '2027-03-01', publishOn: '2027-03-12' }],
+    'near-colours': [{ rule: 'near-colours', supportLetter: 'A', difference: 1 }],
+    'easier-figures': counts.flatMap((count) =>
+      units.map((unit) => ({
+        rule: 'easier-figures' as const,
+        unit,
+        sizes: Array.from({ length: count }, () => ({
+          id: 'a' as PieceId,
+          letter: 'B',
+          name: longName,
+          before: sizes[2] ?? { width: none, height: none },
+          after: sizes[3] ?? { width: none, height: none },
+          revealsBefore: even,
+          revealsAfter: even,
+        })),
+      })),
+    ),
+    'newer-version': counts.flatMap((count) =>
+      [true, false].map((isTrimmed) => ({
+        rule: 'newer-version' as const,
+        version: 2,
+        others: count - 1,
+        isTrimmed,
+      })),
+    ),
+    'short-supply': counts.flatMap((count) =>
+      (['sheet', 'piece', 'm', 'ml', 'use'] as const).map((unit) => ({
+        rule: 'short-supply' as const,
+        batch: count,
+        lacking: count,
+        unit,
+        sheet: unit === 'sheet' ? ('12x12' as const) : undefined,
+      })),
+    ),
+    'even-number': [2, 30].map((count) => ({ rule: 'even-number', count, face: 'front' })),
+  };
+
+const named = { id: 'a' as PieceId, letter: 'B', name: longName };
+const subjects: readonly Subject[] = [
+  { kind: 'card', letter: 'A', name: 'Base' },
+  { kind: 'piece', ...named },
+  { kind: 'pair', ...named, other: { id: 'b' as PieceId, letter: '', name: '“with love”' } },
+];
+
+function findingSentences(): readonly MadeSentence[] {
+  return ruleIds.flatMap((rule) =>
+    everyFinding[rule].flatMap((data) =>
+      units.flatMap((unit) =>
+        subjects.slice(-1).map((subject) => {
+          const finding = { severity: 'look' as Severity, subject, data, remedies: [] };
+          return { from: `finding ${rule} ${unit}`, text: findingSentence(finding, unit) };
+        }),
+      ),
+    ),
+  );
+}
+
+function remedySentences(): readonly MadeSentence[] {
+  const edit = { kind: 'batch', edits: [] } as const;
+  const remedies: readonly Remedy[] = [
+    ...deedRemedyIds.map((id) => ({ id, edit })),
+    ...sizeRemedyIds.flatMap((id) =>
+      sizes.flatMap((size) =>
+        revealsOf(size.width).map((reveals) => ({ id, size, reveals, edit })),
+      ),
+    ),
+    ...lengths.flatMap((distance) =>
+      sides.map((side) => ({
+        id: 'move' as const,
+        name: longName,
+        by: [{ side, distance }],
+        edit,
+      })),
+    ),
+  ];
+  return remedies.flatMap((remedy) =>
+    units.map((unit) => ({
+      from: `remedy ${remedy.id} ${unit}`,
+      text: remedySentence(remedy, unit),
+    })),
+  );
+}
+
+/** Cards with nothing, one and many on them, and with long names. */
+function cards(): readonly Plan[] {
+  const many: readonly Piece[] = [
+    pieceOn('front', 'panel', measure('4', '5')),
+    { ...stampedOn('panel', 'bird', wren), name: longName },
+    stencilledOn('panel', 'rain', drizzle),
+    wordsOn('inside', 'words', ['with love (and more)', '+ 1']),
+    ...[1, 2, 3].map((at) => ({ ...dotOn('panel', `gem ${at}`), group: 'snow' })),
+    pieceOn('panel', 'label', { by: 'die', set: coves, step: 2, turned: false }),
+    pieceOn('panel', 'bare', measure('1', '1'), { motion: { kind: 'flap', hinge: 'top' } }),
+  ];
+  const plans = [
+    planOf([]),
+    fiveLayers(),
+    planOf([pieceOn('front', 'one', reveal('1/8'))]),
+    planOf(many),
+    planOf(many, { unit: 'mm', fold: 'gate' }),
+  ];
+  return plans.flatMap((plan) =>
+    [1, 24].map((copies) => ({ ...plan, making: { ...plainMaking, copies } })),
+  );
+}
+
+function cardSentences(): readonly MadeSentence[] {
+  return cards().flatMap((plan, at) =>
+    units.flatMap((unit): MadeSentence[] => {
+      const card = resolvePlan(plan, library);
+      const sheet = projectSheet(plan, card, unit);
+      const supplies = supplyList({
+        plan,
+        card,
+        library,
+        holdings: [],
+        cuts: undefined,
+        cutsForOne: undefined,
+      });
+      const from = `card ${at} ${unit}`;
+      return [
+        ...writeMarkdown(sheet, supplies)
+          .split('\n')
+          .map((text) => ({ from: `${from} Markdown`, text })),
+        ...speakingList(sheet).map((text) => ({ from: `${from} spoken`, text })),
+        ...filmingChecklist({ plan, sheet, supplies: supplies.rows, release: undefined }).map(
+          ({ say }) => ({ from: `${from} filming`, text: say }),
+        ),
+      ];
+    }),
+  );
+}
+
+function cuttingSentences(): readonly MadeSentence[] {
+  return units.flatMap((unit) =>
+    cuts.stocks.flatMap((stock) =>
+      [
+        boundSentence(stock),
+        ...stock.layouts.flatMap((layout) => [
+          layoutSentence(layout, unit),
+          ...layout.steps.map((_, index) => stepSentence(layout, index, unit)),
+          ...scoreSentences(layout, unit),
+          ...leftoverSentences(layout, unit),
+        ]),
+      ].map((text) => ({ from: `cutting ${unit}`, text })),
+    ),
+  );
+}
+
+/** Every sentence the application can make, as far as it is made of parts, with data that are hard on it. */
+export function everySentence(): readonly MadeSentence[] {
+  return [
+    ...findingSentences(),
+    ...remedySentences(),
+    ...cardSentences(),
+    ...cuttingSentences(),
+    ...lengthIssueCodes.map((code) => ({
+      from: `issue ${code}`,
+      text: lengthIssueSentence({ code, at: 2, to: 4 }, '4 1/'),
+    })),
+    ...[[null], [null, null], ['Orla', null], ['Orla', 'Wim', 'Orla']].map((people) => ({
+      from: 'people',
+      text: peopleWords(people),
+    })),
+    ...Object.entries(ruleWords).map(([from, text]) => ({ from: `rule ${from}`, text })),
+  ];
+}
