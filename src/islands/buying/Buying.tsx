@@ -112,6 +112,8 @@ export function Buying({ team, releases, chosen, ...props }: Props) {
         />
       </div>
       <main
+        id="content"
+        tabIndex={-1}
         aria-busy={!isLive}
         className="bg-sheet flex flex-1 items-start gap-8 px-[18px] py-5 max-md:flex-col print:bg-white print:p-0"
       >

@@ -172,7 +172,12 @@ export function Ledge(props: Props) {
       {designerId === null && (
         <NameBar designers={designers} onNamed={(designer) => setDesignerId(designer.id)} />
       )}
-      <main aria-busy={width === undefined} className="bg-sheet flex-1 overflow-x-clip pb-10">
+      <main
+        id="content"
+        tabIndex={-1}
+        aria-busy={width === undefined}
+        className="bg-sheet flex-1 overflow-x-clip pb-10"
+      >
         <h1 className="sr-only">Ledge</h1>
         <Ledges
           handle={ledges}

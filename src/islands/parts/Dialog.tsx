@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { useModal } from './useModal';
 
 interface Props {
   readonly title: string;
@@ -10,17 +11,15 @@ interface Props {
   readonly children: React.ReactNode;
 }
 
-/** A modal dialog; the browser keeps the focus inside and gives it back. Escape closes it. */
+/** A modal dialog; the browser keeps the focus inside, and it is given back to what had it. Escape closes it. */
 export function Dialog({ title, isWide = false, isBeside = false, onClose, children }: Props) {
   const dialog = useRef<HTMLDialogElement>(null);
+  useModal(dialog);
   useEffect(() => {
-    const element = dialog.current;
-    if (!element || element.open) return;
-    element.showModal();
     // Several to choose one of are entered at the one that is chosen.
     const first = document.activeElement;
     if (first instanceof HTMLInputElement && first.type === 'radio')
-      element.querySelector<HTMLInputElement>(`[name='${first.name}']:checked`)?.focus();
+      dialog.current?.querySelector<HTMLInputElement>(`[name='${first.name}']:checked`)?.focus();
   }, []);
   return (
     <dialog

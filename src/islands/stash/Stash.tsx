@@ -96,7 +96,12 @@ export function Stash(props: Props) {
         onUnit={changeUnit}
         onKeys={() => setDialog('keys')}
       />
-      <main aria-busy={!isLive} className="bg-sheet flex min-h-0 flex-1 flex-col">
+      <main
+        id="content"
+        tabIndex={-1}
+        aria-busy={!isLive}
+        className="bg-sheet flex min-h-0 flex-1 flex-col"
+      >
         <h1 className="sr-only">Stash</h1>
         <div className="flex flex-wrap items-center gap-x-5 gap-y-2 px-[18px] py-3">
           <input

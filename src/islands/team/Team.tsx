@@ -81,7 +81,7 @@ export function Team(props: Props) {
         onUnit={changeUnit}
         onKeys={() => setOpen('keys')}
       />
-      <main aria-busy={!isLive} className="bg-sheet flex-1">
+      <main id="content" tabIndex={-1} aria-busy={!isLive} className="bg-sheet flex-1">
         <div className="mx-auto flex max-w-[1180px] flex-col gap-8 px-[18px] py-6">
           <div className="flex flex-wrap items-baseline gap-4">
             <h1 className="sr-only">Team</h1>

@@ -1,9 +1,10 @@
-import { Suspense, useCallback, useEffect, useState } from 'react';
+import { Suspense, useCallback, useEffect, useRef, useState } from 'react';
 import { leadingFinding } from '../../core/findings/runRules';
 import { pieceOfSubject } from '../../core/findings/subject';
 import { otherUnit } from '../../core/length/formatLength';
 import { ruleGroupOf } from '../../core/plan/rules';
 import { lateView } from '../parts/lateView';
+import { useKeptFocus } from '../parts/useKeptFocus';
 import { useKeys } from '../parts/useKeys';
 import { SessionContext } from '../session/CardSession';
 import { refusedNotice } from '../session/notice';
@@ -61,6 +62,9 @@ export function Workbench(props: SessionStart) {
     document.title = pageTitle(title, view);
   }, [title, view]);
 
+  const content = useRef<HTMLElement>(null);
+  useKeptFocus(content);
+
   const [areKeysOn, setKeysOn] = useKeys({
     '?': () => ask({ kind: 'keys' }),
     u: () => controls.setUnit(otherUnit(unit)),
@@ -81,6 +85,9 @@ export function Workbench(props: SessionStart) {
         <StationStrip />
         {saving.isOldPage && <OldPage />}
         <main
+          ref={content}
+          id="content"
+          tabIndex={-1}
           aria-busy={live < lateParts}
           className="bg-sheet min-h-0 flex-1 overflow-auto print:overflow-visible print:bg-white"
         >

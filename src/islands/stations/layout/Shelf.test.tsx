@@ -39,6 +39,12 @@ describe('the shelf', () => {
     expect(found.textContent).toContain('2 × 1');
     fireEvent.click(found);
     expect(onTakeStamp.mock.calls[0]?.[0]).toMatchObject({ id: wren.id });
+    // Enter takes the first that is found, and nothing where nothing was looked for.
+    fireEvent.keyDown(search, { key: 'Enter' });
+    expect(onTakeStamp).toHaveBeenCalledTimes(2);
+    fireEvent.change(search, { target: { value: '' } });
+    fireEvent.keyDown(search, { key: 'Enter' });
+    expect(onTakeStamp).toHaveBeenCalledTimes(2);
   });
 
   it('has a nested set once, with how many sizes it comes in', () => {

@@ -1,8 +1,9 @@
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { writeSize } from '../../../core/length/formatLength';
 import { TICKS_PER_INCH, type Unit } from '../../../core/length/length';
 import type { DieSet, Stamp, Stencil } from '../../../core/plan/libraryItem';
 import { dieSetsOf, stampsOf, stencilsOf, type Library } from '../../../core/plan/library';
+import { useModal } from '../../parts/useModal';
 import { ShapePicture } from './ShapePicture';
 
 const titles = { stamps: 'Stamps', dies: 'Dies', stencils: 'Stencils' } as const;
@@ -27,17 +28,22 @@ export function Shelf(props: Props) {
   const { library, isWhole, sort, unit, onTakeStamp, onTakeStencil, onTakeDie, onClose } = props;
   const dialog = useRef<HTMLDialogElement>(null);
   const [search, setSearch] = useState('');
-  useEffect(() => {
-    const element = dialog.current;
-    if (element && !element.open) element.showModal();
-  }, []);
+  useModal(dialog);
   const isFound = ({ name }: Stamp | DieSet | Stencil) =>
     name.toLowerCase().includes(search.trim().toLowerCase());
   const scale = pixelsPerInch / TICKS_PER_INCH;
   const stamps = sort === 'stamps' ? stampsOf(library).filter(isFound) : [];
-  const sets = sort === 'dies' ? dieSetsOf(library).filter(isFound) : [];
+  const sets = sort === 'dies' ? dieSetsOf(library).filter(isFound).toSorted(bySize) : [];
   const stencils = sort === 'stencils' ? stencilsOf(library).filter(isFound) : [];
   const count = stamps.length + sets.length + stencils.length;
+  // A set is first tried in its second size, as its largest is for the card itself.
+  const takeDie = (set: DieSet) => onTakeDie(set, set.steps.length > 2 ? 1 : 0);
+  const takeFirst = () => {
+    const [[stamp], [set], [stencil]] = [stamps, sets, stencils];
+    if (stamp) onTakeStamp(stamp);
+    else if (set) takeDie(set);
+    else if (stencil) onTakeStencil(stencil);
+  };
   return (
     <dialog
       ref={dialog}
@@ -57,9 +63,15 @@ export function Shelf(props: Props) {
           value={search}
           autoFocus
           onChange={(event) => setSearch(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key !== 'Enter' || search.trim() === '') return;
+            event.preventDefault();
+            takeFirst();
+          }}
         />
         <span role="status" className="text-muted">
           {count === 1 ? '1 is there' : `${count} are there`}, drawn at one scale
+          {count > 0 && search.trim() !== '' ? '; Enter takes the first' : ''}
           {isWhole ? '' : '; more of the stash is on its way'}
         </span>
         <button type="button" className="button ml-auto" onClick={onClose}>
@@ -94,7 +106,7 @@ export function Shelf(props: Props) {
             <ItemButton
               name={set.name}
               size={`${set.steps.length > 1 ? `${set.steps.length} sizes to ` : ''}${writeSize(stepSize(set), unit)}`}
-              onTake={() => onTakeDie(set, set.steps.length > 2 ? 1 : 0)}
+              onTake={() => takeDie(set)}
             >
               <ShapePicture item={set} scale={scale} />
             </ItemButton>
@@ -116,6 +128,12 @@ const sizeOf = ({ width, height }: Stamp | Stencil) => ({
   width: width.ticks,
   height: height.ticks,
 });
+
+/** The largest of each set, the small sets first. */
+function bySize(a: DieSet, b: DieSet): number {
+  const area = (set: DieSet) => stepSize(set).width * stepSize(set).height;
+  return area(a) - area(b);
+}
 
 function stepSize({ steps: [largest] }: DieSet) {
   if (!largest) throw new RangeError('stepSize: expected a die set with a die');

@@ -1,0 +1,44 @@
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { useState } from 'react';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { Dialog } from './Dialog';
+
+beforeEach(() => {
+  // The test's document has no modal dialogs of its own.
+  HTMLDialogElement.prototype.showModal = function showModal() {
+    this.open = true;
+    this.querySelector<HTMLElement>('button')?.focus();
+  };
+});
+afterEach(cleanup);
+
+function Asking() {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <>
+      <button type="button" onClick={() => setOpen(true)}>
+        Ask
+      </button>
+      {isOpen && (
+        <Dialog title="A question" onClose={() => setOpen(false)}>
+          <button type="button" onClick={() => setOpen(false)}>
+            Answer
+          </button>
+        </Dialog>
+      )}
+    </>
+  );
+}
+
+describe('a dialog', () => {
+  it('gives the focus back to what opened it', () => {
+    render(<Asking />);
+    const ask = screen.getByRole('button', { name: 'Ask' });
+    ask.focus();
+    fireEvent.click(ask);
+    const answer = screen.getByRole('button', { name: 'Answer' });
+    expect(document.activeElement).toBe(answer);
+    fireEvent.click(answer);
+    expect(document.activeElement).toBe(ask);
+  });
+});
