@@ -137,11 +137,23 @@ test('a wreath and a scatter are laid as groups that keep off the words', async 
   await page.getByLabel('Large pieces', { exact: true }).selectOption({ label: 'Dog rose' });
   await page.getByLabel('Medium pieces', { exact: true }).selectOption({ label: 'Hedge aster' });
   await page.getByLabel('Small pieces', { exact: true }).selectOption({ label: 'Small leaf' });
-  await page.getByRole('button', { name: 'Lay 20 pieces' }).click();
-  await expect(page.getByText('20 things selected')).toBeVisible();
+  // What would be laid is seen on the card meanwhile, and is gone again where it is not laid.
+  const things = page.locator('[data-thing]');
+  const lay = page.getByRole('button', { name: /^Lay \d+ pieces/ });
+  const count = Number(/\d+/.exec(await lay.innerText())?.[0]);
+  expect(count).toBeGreaterThan(5);
+  const shown = await things.count();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(things).toHaveCount(shown - count);
+  await expect(page.getByRole('button', { name: 'Arrange images…' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await lay.click();
+  await expect(page.getByText(/^\d+ things selected/)).toBeVisible();
   await page.getByRole('button', { name: 'Scatter…' }).click();
   await page.getByRole('button', { name: 'Scatter 31 dots' }).click();
-  await expect(page.getByRole('button', { name: /^dots 31 pieces/ })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /^dots 5 of 1⁄8, 9 of 3⁄32 and 17 of 1⁄16 in/ }),
+  ).toBeVisible();
   await expect(page.getByText(/is covered by/)).toHaveCount(0);
   await saved(page);
 });
