@@ -1,8 +1,14 @@
 import { kindOf } from '../kinds/kinds';
 import { isGround } from '../resolve/resolvedMark';
 import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
-import { growLines, uniteOutlines } from '../outline/polygons';
-import { boxesOverlap, corners, type Bounds, type Outline } from '../outline/outline';
+import { growLines, intersectOutlines, uniteOutlines } from '../outline/polygons';
+import {
+  boxesOverlap,
+  corners,
+  turnedCorners,
+  type Bounds,
+  type Outline,
+} from '../outline/outline';
 import { inkOf } from '../resolve/inkOf';
 import { TICKS_PER_MILLIMETRE } from '../length/length';
 import type { FaceId } from '../plan/faces';
@@ -40,7 +46,13 @@ function openingOf(placed: Placed): Outline {
   const lines = inkOf(placed).flatMap(({ outline: line, halfWidth }) =>
     halfWidth === undefined ? [] : [growLines(line, halfWidth)],
   );
-  return lines.length === 0 ? outline : uniteOutlines([outline, ...lines]);
+  if (lines.length === 0) return outline;
+  const all = uniteOutlines([outline, ...lines]);
+  const isMasked =
+    placed.rect.width < placed.whole.width || placed.rect.height < placed.whole.height;
+  return isMasked
+    ? intersectOutlines(all, [turnedCorners(placed.rect, placed.piece.place.turn)])
+    : all;
 }
 
 /**
