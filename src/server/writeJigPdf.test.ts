@@ -38,11 +38,13 @@ describe('the jig as PDF', () => {
     expect(view[2]).toBeCloseTo(width, 1);
     expect(view[3]).toBeCloseTo(height, 1);
     const sizes = boxes.map(([x0 = 0, y0 = 0, x1 = 0, y1 = 0]) => [x1 - x0, Math.abs(y1 - y0)]);
-    // The card is 4 1/4 x 5 1/2 in, the panel 3 x 3, the wren 2 x 1, the rule 50 mm.
+    // The card is 4 1/4 x 5 1/2 in, the panel 3 x 3, the wren 2 x 1 with a line round it that is 3/200 as wide, the rule
+    // 50 mm.
+    const line = (3 / 200) * 2 * 72;
     const inPoints = [
       [4.25 * 72, 5.5 * 72],
       [3 * 72, 3 * 72],
-      [2 * 72, 72],
+      [2 * 72 + line, 72 + line],
     ];
     inPoints.forEach((expected, index) => {
       expect(sizes[index]?.[0]).toBeCloseTo(expected[0] ?? NaN, 1);
