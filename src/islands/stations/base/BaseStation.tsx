@@ -42,7 +42,7 @@ export function BaseStation() {
     'Alt+ArrowDown': onPiece((id) => commands.moveRows(id, -1)),
     Delete: onPiece(commands.remove),
     Enter: () => {
-      const isOnRow = document.activeElement?.matches('[data-row], body') ?? false;
+      const isOnRow = document.activeElement?.matches('[data-row], main, body') ?? false;
       return isOnRow && enterRow(paper);
     },
   });
