@@ -74,12 +74,13 @@ test('a move tells the sizes it changed, and one key keeps the former ones', asy
 
 test('keys pressed without a pause all find their place', async ({ page }) => {
   await openCopy(page, 'rain-day');
+  await page.getByRole('button', { name: /^. Mat/ }).click();
   for (let layer = 0; layer < 6; layer++) {
     await page.keyboard.press('a');
     await page.keyboard.type('1/32');
     await page.keyboard.press('Enter');
   }
-  await expect(size(page)).toHaveText('5 1⁄8 × 3 7⁄8');
+  await expect(size(page)).toHaveText('4 7⁄8 × 3 5⁄8');
 });
 
 test('rows are dragged past one another', async ({ page }) => {

@@ -133,7 +133,8 @@ function lead(onEvent: (event: HouseEvent) => void): Leading {
           hello = event;
           told = '';
           void tell();
-        } else if (event) onEvent(event);
+        }
+        if (event) onEvent(event);
       });
     });
     stream.addEventListener('error', ({ currentTarget }) => {
