@@ -12,7 +12,7 @@ import { ensureBuild } from './prepare.mjs';
 import { seeded, startDemo } from './stress-server.mjs';
 
 const minutes = Number(process.env['MINUTES'] ?? 5);
-const port = 4199;
+const port = 4200;
 const address = `http://127.0.0.1:${port}`;
 const card = 'rain-day';
 
