@@ -39,16 +39,16 @@ export function PlacesPanel({ name, found, unit, onTake, onClose }: Props) {
       )}
       <ol>
         {places.map((place, index) => (
-          <li key={`${place.rect.x} ${place.rect.y}`} className="flex items-center gap-2">
+          <li key={`${place.rect.x} ${place.rect.y}`} className="flex items-baseline gap-2">
             <span className="text-violet w-5 font-semibold">{index + 1}</span>
-            <button type="button" className="link" onClick={() => onTake(place)}>
+            <button type="button" className="link text-left" onClick={() => onTake(place)}>
               {placeWords(place)}
             </button>
-            <span className="text-muted">
+            <span className="text-muted whitespace-nowrap">
               {writeLength(place.clearance, unit)} from {place.nearest ?? 'the edge'}
             </span>
             {index === 0 && (
-              <span className="ml-auto flex items-center gap-2">
+              <span className="ml-auto flex items-center gap-2 whitespace-nowrap">
                 <kbd className="key">y</kbd> takes it
               </span>
             )}
