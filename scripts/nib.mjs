@@ -130,20 +130,21 @@ const commands = {
 };
 
 /**
+ * Commands that are asked for beside any other.
+ * @type {Readonly<Record<string, string>>}
+ */
+const flags = { '--help': 'help', '-h': 'help', '--version': 'version', '-v': 'version' };
+
+/**
  * Does what was asked; a word that is not known is told, and nothing is started.
  * @param {readonly string[]} words
  */
 async function obey([name = 'help', ...words]) {
-  const isAsked = (/** @type {string} */ word) => words.includes(word) || name === word;
-  const wanted =
-    isAsked('--help') || isAsked('-h')
-      ? 'help'
-      : isAsked('--version') || isAsked('-v')
-        ? 'version'
-        : name;
+  const flag = [name, ...words].find((word) => Object.hasOwn(flags, word));
+  const wanted = flag === undefined ? name : /** @type {string} */ (flags[flag]);
   const command = Object.hasOwn(commands, wanted) ? commands[wanted] : undefined;
   if (!command) throw new StepError(`There is no command '${name}'.\n\n${help}`);
-  const given = wanted === name ? words : [];
+  const given = flag === undefined ? words : [];
   const options = given
     .filter((word) => word.startsWith('-'))
     .map((word) => word.replace(/^-+/, ''));

@@ -1,4 +1,5 @@
 import type { FindingData, Severity } from '../../src/core/findings/finding';
+import { unplannedSupplies } from './unplanned';
 import { deedRemedyIds, sizeRemedyIds, type Remedy } from '../../src/core/findings/remedy';
 import type { Subject } from '../../src/core/findings/subject';
 import { inches, lengthFromTicks, type Length, type Unit } from '../../src/core/length/length';
@@ -21,7 +22,6 @@ import { projectSheet } from '../../src/core/prose/projectSheet';
 import { speakingList } from '../../src/core/prose/speakingList';
 import { writeMarkdown } from '../../src/core/prose/writeMarkdown';
 import { resolvePlan } from '../../src/core/resolve/resolvePlan';
-import { supplyList } from '../../src/core/supplies/supplyList';
 import { findingSentence } from '../../src/islands/words/findingSentence';
 import { lengthIssueSentence } from '../../src/islands/words/lengthIssueSentence';
 import { peopleWords } from '../../src/islands/words/peopleWords';
@@ -102,12 +102,7 @@ const everyFinding: { readonly [Rule in RuleId]: readonly Extract<FindingData, {
       size,
       stock: 'Moss 216 g',
       sheets: ['letter', '12x12'],
-      join: {
-        axis: 'x',
-        at: size.width,
-        under: size.width > 0 ? 'Mat' : undefined,
-        seen: size.width,
-      } as never,
+      join: { axis: 'x', at: size.width, under: 'Mat', seen: size.width },
       other: size.width > 0 ? 'Chalk 216 g' : undefined,
     })),
     'cut-out': perLength((rim) => ({
@@ -251,22 +246,21 @@ const everyFinding: { readonly [Rule in RuleId]: readonly Extract<FindingData, {
     'even-number': [2, 30].map((count) => ({ rule: 'even-number', count, face: 'front' })),
   };
 
-const named = { id: 'a' as PieceId, letter: 'B', name: longName };
-const subjects: readonly Subject[] = [
-  { kind: 'card', letter: 'A', name: 'Base' },
-  { kind: 'piece', ...named },
-  { kind: 'pair', ...named, other: { id: 'b' as PieceId, letter: '', name: '“with love”' } },
-];
+const subject: Subject = {
+  kind: 'pair',
+  id: 'a' as PieceId,
+  letter: 'B',
+  name: longName,
+  other: { id: 'b' as PieceId, letter: '', name: '“with love”' },
+};
 
 function findingSentences(): readonly MadeSentence[] {
   return ruleIds.flatMap((rule) =>
     everyFinding[rule].flatMap((data) =>
-      units.flatMap((unit) =>
-        subjects.slice(-1).map((subject) => {
-          const finding = { severity: 'look' as Severity, subject, data, remedies: [] };
-          return { from: `finding ${rule} ${unit}`, text: findingSentence(finding, unit) };
-        }),
-      ),
+      units.map((unit) => {
+        const finding = { severity: 'look' as Severity, subject, data, remedies: [] };
+        return { from: `finding ${rule} ${unit}`, text: findingSentence(finding, unit) };
+      }),
     ),
   );
 }
@@ -325,14 +319,7 @@ function cardSentences(): readonly MadeSentence[] {
     units.flatMap((unit): MadeSentence[] => {
       const card = resolvePlan(plan, library);
       const sheet = projectSheet(plan, card, unit);
-      const supplies = supplyList({
-        plan,
-        card,
-        library,
-        holdings: [],
-        cuts: undefined,
-        cutsForOne: undefined,
-      });
+      const supplies = unplannedSupplies(plan);
       const from = `card ${at} ${unit}`;
       return [
         ...writeMarkdown(sheet, supplies)

@@ -9,7 +9,7 @@ import type { LibraryRef } from '../plan/libraryItem';
 import { findItem, newestOf, type Library } from '../plan/library';
 import { pieceSchema, type Piece, type PlaceRule, type Support } from '../plan/piece';
 import { followsSupport, isPaper } from '../plan/pieces';
-import { renameNeighbours } from '../plan/renameNeighbours';
+import { copyOf } from '../plan/copyOf';
 import { withAllOn } from '../plan/pieceSets';
 import type { Plan } from '../plan/plan';
 import { mostPieces } from '../plan/planFacts';
@@ -107,19 +107,16 @@ export function pasteInto(
 ): Pasted | undefined {
   if (plan.pieces.length + pieces.length > mostPieces) return undefined;
   const ids = new Map(pieces.map(({ id }) => [id, newId()]));
-  const renamed = (id: PieceId) => ids.get(id) ?? id;
   const isRoot = ({ on: under }: Piece) => !('piece' in under && ids.has(under.piece));
-  const added = pieces.map((piece) => {
-    const copy = { ...renameNeighbours(piece, renamed), id: renamed(piece.id) };
-    const placed =
-      'piece' in piece.on && ids.has(piece.on.piece)
-        ? { ...copy, on: { piece: renamed(piece.on.piece) } }
-        : { ...copy, on, place: placeOf(piece) ?? copy.place };
-    return withNewest(placed, library);
-  });
+  const added = pieces.map((piece) =>
+    withNewest(
+      copyOf(piece, ids, (root) => ({ on, place: placeOf(root) })),
+      library,
+    ),
+  );
   return {
     edit: batchEdits(addPieces(plan, added)),
-    roots: pieces.filter(isRoot).map(({ id }) => renamed(id)),
+    roots: pieces.filter(isRoot).flatMap(({ id }) => ids.get(id) ?? []),
   };
 }
 

@@ -19,13 +19,11 @@ export interface CountsInput {
  */
 export function usualCounts(kind: ArrangementKind, input: CountsInput): readonly number[] {
   const { area, around, clearance } = input;
-  const [large, medium, small] = input.sizes.map((size) => size ?? { width: 0, height: 0 });
-  const across = [large, medium, small].map((size) =>
-    Math.max(size?.width ?? 0, size?.height ?? 0),
-  );
-  const down = [large, medium, small].map((size) => size?.height ?? 0);
-  const [wide = 0, middling = 0, narrow = 0] = across;
-  const [tall = 0, lower = 0, low = 0] = down;
+  /** The longer side of a tier's stamp, and its height; zero where there is none. */
+  const reach = (tier: number) =>
+    Math.max(input.sizes[tier]?.width ?? 0, input.sizes[tier]?.height ?? 0);
+  const height = (tier: number) => input.sizes[tier]?.height ?? 0;
+  const [wide, middling, narrow] = [reach(0), reach(1), reach(2)];
   switch (kind) {
     case 'oval':
     case 'rectangle': {
@@ -43,11 +41,11 @@ export function usualCounts(kind: ArrangementKind, input: CountsInput): readonly
       return [2, 2, rest % 2 === 0 ? rest - 1 : rest];
     }
     case 'branches':
-      return [2, 2, 2 * fit(area.height - 2 * clearance - tall - lower, low, 0, 4)];
+      return [2, 2, 2 * fit(area.height - 2 * clearance - height(0) - height(1), height(2), 0, 4)];
     case 'hanging':
       return [1, 2, area.width - wide >= 4 * middling + 4 * narrow ? 2 : 0];
     case 'list':
-      return [fit(area.height - clearance, tall + clearance, 1, 5), 0, 0];
+      return [fit(area.height - clearance, height(0) + clearance, 1, 5), 0, 0];
     default:
       throw new TypeError(`usualCounts: unknown kind ${String(kind satisfies never)}`);
   }

@@ -2,8 +2,10 @@ import { lengthFromTicks, type Length, type Size } from '../length/length';
 import type { PlaceRule } from '../plan/piece';
 import { placedById, supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import type { SupportId } from '../resolve/origins';
-import { nearestBetween } from '../outline/distance';
-import { boundsOf, boxGap, corners, type Outline, type Rect } from '../outline/outline';
+import { nearestOf } from '../measuring/rulerFigures';
+import { revealsOf } from '../resolve/placePiece';
+import { spokenName } from '../resolve/spokenName';
+import { boundsOf, corners, type Outline, type Rect } from '../outline/outline';
 import type { FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
 import type { SplitWords } from '../lettering/splitWords';
@@ -177,24 +179,11 @@ function nearestTo(
   there: readonly Placed[],
   sheet: Rect,
 ): Pick<WordPlace, 'clearance' | 'nearest'> {
-  const { x0, y0, x1, y1 } = boundsOf(line);
-  const edge = Math.min(
-    x0 - sheet.x,
-    y0 - sheet.y,
-    sheet.x + sheet.width - x1,
-    sheet.y + sheet.height - y1,
-  );
-  let nearest: { readonly name: string | undefined; readonly distance: number } = {
-    name: undefined,
-    distance: edge,
-  };
-  for (const other of there) {
-    const outline = outlineOf(other);
-    if (boxGap(boundsOf(line), boundsOf(outline)) >= nearest.distance) continue;
-    const { distance } = nearestBetween(line, outline);
-    if (distance < nearest.distance) nearest = { name: other.name, distance };
-  }
-  return { clearance: lengthFromTicks(Math.round(nearest.distance)), nearest: nearest.name };
+  const edge = Math.min(...Object.values(revealsOf(line, sheet))) as Length;
+  const [nearest] = nearestOf(line, there, 1);
+  return nearest && nearest.distance < edge
+    ? { clearance: nearest.distance, nearest: spokenName(nearest.other) }
+    : { clearance: edge, nearest: undefined };
 }
 
 type Aligned =

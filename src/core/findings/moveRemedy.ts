@@ -1,6 +1,6 @@
 import { movesBy, movingWith } from '../composition/moveThings';
-import { inches, millimetres, subtractLengths, zeroLength, type Length } from '../length/length';
-import { nearestMarks } from '../length/marks';
+import { millimetres, subtractLengths, zeroLength, type Length } from '../length/length';
+import { easyMarks, nearestMarks, sixteenthInch } from '../length/marks';
 import { boundsOf, type Bounds } from '../outline/outline';
 import { touches } from '../outline/distance';
 import { applyEdit } from '../plan/applyEdit';
@@ -95,11 +95,12 @@ export function tryMove(
   return { id: 'move', name: spokenName(thing), by: bySides(dx, dy), edit };
 }
 
+const finerMarks = { in: sixteenthInch, mm: millimetres(0.5) } as const;
+
 /** Eighths, then sixteenths; or whole millimetres, then halves. */
 function easyFigures({ plan }: RuleInput): readonly Length[] {
-  return plan.habits.leadingUnit === 'in'
-    ? [inches(0, 1, 8), inches(0, 1, 16)]
-    : [millimetres(1), millimetres(0.5)];
+  const unit = plan.habits.leadingUnit;
+  return [easyMarks[unit], finerMarks[unit]];
 }
 
 const steps: Readonly<Record<Side, readonly [number, number]>> = {

@@ -10,6 +10,7 @@ import {
   type Size,
   type Unit,
 } from '../length/length';
+import { easyMarks } from '../length/marks';
 import { sides } from '../plan/faces';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedPiece } from '../resolve/resolvedPiece';
@@ -27,8 +28,8 @@ interface Ease {
 }
 
 const eases: Readonly<Record<Unit, Ease>> = {
-  in: { marks: inches(0, 1, 8), mostReveal: inches(0, 1, 16), mostSize: inches(0, 1, 8) },
-  mm: { marks: millimetres(1), mostReveal: millimetres(1.5), mostSize: millimetres(2) },
+  in: { marks: easyMarks.in, mostReveal: inches(0, 1, 16), mostSize: inches(0, 1, 8) },
+  mm: { marks: easyMarks.mm, mostReveal: millimetres(1.5), mostSize: millimetres(2) },
 };
 
 /** A piece with the size and borders it would have. */

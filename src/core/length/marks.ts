@@ -1,10 +1,16 @@
-import { inches, lengthFromTicks, millimetres, type Length } from './length';
+import { inches, lengthFromTicks, millimetres, type Length, type Unit } from './length';
 
 /** The marks of a ruler or trimmer: a line every so far, counted from zero. */
 export type MarkSpacing = Length;
 
 export const sixteenthInch: MarkSpacing = inches(0, 1, 16);
 export const wholeMillimetre: MarkSpacing = millimetres(1);
+
+/** The marks whose figures are easy to cut and to lay off. */
+export const easyMarks: Readonly<Record<Unit, MarkSpacing>> = {
+  in: inches(0, 1, 8),
+  mm: wholeMillimetre,
+};
 
 /** Where a length stands between the marks; on a mark, both neighbours are the length itself. */
 export interface NearestMarks {

@@ -1,13 +1,13 @@
 import { lengthFromTicks, zeroLength, type Length } from '../length/length';
-import { boundsOf, corners, type Outline } from '../outline/outline';
+import { boundsOf, type Outline } from '../outline/outline';
 import { contains, distanceToLines, touches } from '../outline/distance';
-import { outlineOf, type Placed } from '../resolve/outlineOf';
+import { outlineOf, outlineOfBase, type Placed } from '../resolve/outlineOf';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 
 /** What carries a thing: the face, or the paper it lies on. */
 export function outlineUnder(card: ResolvedCard, { support }: Placed): Outline {
   const paper = card.pieces.find(({ id }) => id === support);
-  return paper ? outlineOf(paper) : [corners({ x: 0, y: 0, ...card.base.face })];
+  return paper ? outlineOf(paper) : outlineOfBase(card.base);
 }
 
 /** How far a thing reaches over the line of the paper it lies on; zero where it keeps within. */

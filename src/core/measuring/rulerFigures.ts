@@ -2,10 +2,11 @@ import { subtractLengths, sumLengths, lengthFromTicks, type Length } from '../le
 import type { Side } from '../plan/faces';
 import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import type { Reveals, SupportId } from '../resolve/origins';
-import { boundsOf, boxGap, type Rect } from '../outline/outline';
+import { boundsOf, boxGap, corners, type Outline, type Rect } from '../outline/outline';
 import { nearestBetween } from '../outline/distance';
 import { isGround } from '../resolve/resolvedMark';
 import { boxOnFace } from '../resolve/boxOnFace';
+import { revealsOf } from '../resolve/placePiece';
 import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
 
 /** One distance as it is laid off with a ruler: from an edge of something to the same side of the piece. */
@@ -26,7 +27,8 @@ export interface RulerFigures {
 
 /**
  * The two distances that put a piece in its place on the table, each from the nearest clean edge of what it
- * lies on, or the one it was typed from: one with nothing else between, where a ruler lies flat. To the piece itself, not to its box before turning.
+ * lies on, or the one it was typed from: one with nothing else between, where a ruler lies flat. To the piece itself,
+ * not to its box before turning.
  */
 export function rulerFigures(card: ResolvedCard, placed: Placed): RulerFigures {
   const box = boxOnFace(placed);
@@ -95,13 +97,7 @@ export function distanceTo(side: Side, box: Rect, support: Rect): Length {
 
 /** From the box a piece is placed by, before it is turned, to the edges of what it lies on. */
 export function placingDistances(card: ResolvedCard, { rect, support }: Placed): Reveals {
-  const under = supportRect(card, support);
-  return {
-    left: distanceTo('left', rect, under),
-    top: distanceTo('top', rect, under),
-    right: distanceTo('right', rect, under),
-    bottom: distanceTo('bottom', rect, under),
-  };
+  return revealsOf([corners(rect)], supportRect(card, support));
 }
 
 /** How far a piece is from another. */
@@ -120,9 +116,17 @@ export function clearances(
   placed: Placed,
   most = Infinity,
 ): readonly Clearance[] {
-  const outline = outlineOf(placed);
+  return nearestOf(outlineOf(placed), neighboursOf(card, placed), most);
+}
+
+/** The same of a line, be it of something that lies there or would, and of what is beside it. */
+export function nearestOf(
+  outline: Outline,
+  others: readonly Placed[],
+  most = Infinity,
+): readonly Clearance[] {
   const bounds = boundsOf(outline);
-  const waiting = neighboursOf(card, placed)
+  const waiting = others
     .map((other) => {
       const line = outlineOf(other);
       return { other, line, least: boxGap(bounds, boundsOf(line)) };

@@ -1,7 +1,6 @@
 import { arrange } from '../arrangement/arrange';
 import type { FaceId } from '../plan/faces';
-import { corners, type Outline } from '../outline/outline';
-import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
+import { isMark, outlineOf, outlineOfBase, type Placed } from '../resolve/outlineOf';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import { isGround } from '../resolve/resolvedMark';
 import { supportsUnder } from '../resolve/supportsUnder';
@@ -27,15 +26,15 @@ const known = new WeakMap<ResolvedCard, Map<FaceId, readonly Seen[]>>();
 
 /** What is seen of everything on a face, in paint order. */
 function visibleParts(card: ResolvedCard, face: FaceId): readonly Seen[] {
-  const kept = known.get(card) ?? new Map<FaceId, readonly Seen[]>();
-  known.set(card, kept);
-  const before = kept.get(face);
+  const faces = known.get(card) ?? new Map<FaceId, readonly Seen[]>();
+  known.set(card, faces);
+  const before = faces.get(face);
   if (before) return before;
   const order = card.painted[face];
   const seen = order.map((): Seen => ({ whole: 0, visible: 0 }));
   const hides = hiding(card, order);
   const isOnPaper = lyingOnPaper(order);
-  for (const { covers, area } of arrange([...order.map(outlineOf), baseOutline(card)]))
+  for (const { covers, area } of arrange([...order.map(outlineOf), outlineOfBase(card.base)]))
     for (const [at, index] of covers.entries()) {
       const each = seen[index];
       if (!each) continue;
@@ -43,7 +42,7 @@ function visibleParts(card: ResolvedCard, face: FaceId): readonly Seen[] {
       const isHidden = covers.slice(at + 1).some((above) => hides(above, index));
       if (!isHidden && isOnPaper(index, covers)) each.visible += area;
     }
-  kept.set(face, seen);
+  faces.set(face, seen);
   return seen;
 }
 
@@ -67,14 +66,4 @@ function lyingOnPaper(order: readonly Placed[]) {
     const paper = thing.support === 'base' ? order.length : places.get(thing.support);
     return paper === undefined || covers.includes(paper);
   };
-}
-
-/** The outline of a face by its size, the same object each time, so that the arrangement can be kept. */
-const faces = new Map<string, Outline>();
-
-function baseOutline({ base: { face } }: ResolvedCard): Outline {
-  const key = `${face.width} ${face.height}`;
-  const outline = faces.get(key) ?? [corners({ x: 0, y: 0, ...face })];
-  faces.set(key, outline);
-  return outline;
 }

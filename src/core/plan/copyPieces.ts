@@ -1,10 +1,10 @@
 import type { Edit } from './edit';
+import { copyOf } from './copyOf';
 import { putPieces } from './pieceEdits';
 import { batchEdits } from './batchEdits';
 import type { PieceId } from './ids';
 import type { Piece, PlaceRule } from './piece';
 import { withAllOn, withGroup } from './pieceSets';
-import { renameNeighbours } from './renameNeighbours';
 import type { Plan } from './plan';
 import { cutText } from '../text/cutText';
 
@@ -31,18 +31,11 @@ export function copyPieces(
   const last = originals.at(-1);
   if (!last) return undefined;
   const ids = new Map(originals.map((piece) => [piece.id, newId()]));
-  const copied = (of: PieceId) => ids.get(of) ?? of;
-  const copies = originals.map((piece): Piece => {
-    const copy: Piece = {
-      ...renameNeighbours(piece, copied),
-      id: copied(piece.id),
-      name: `${cutText(piece.name, 52)} (copy)`,
-      group: piece.group === null ? null : `${cutText(piece.group, 32)} (copy)`,
-    };
-    return 'piece' in piece.on && ids.has(piece.on.piece)
-      ? { ...copy, on: { piece: copied(piece.on.piece) } }
-      : { ...copy, place: placeOf(piece) ?? copy.place };
-  });
+  const copies = originals.map((piece): Piece => ({
+    ...copyOf(piece, ids, (root) => ({ place: placeOf(root) })),
+    name: `${cutText(piece.name, 52)} (copy)`,
+    group: piece.group === null ? null : `${cutText(piece.group, 32)} (copy)`,
+  }));
   const after = plan.pieces.findIndex((piece) => piece.id === last.id) + 1;
-  return { edit: batchEdits(putPieces(plan, after, copies)), copy: copied(id) };
+  return { edit: batchEdits(putPieces(plan, after, copies)), copy: ids.get(id) ?? id };
 }

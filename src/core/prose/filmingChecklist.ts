@@ -2,7 +2,7 @@ import { writeSizeBoth } from '../length/writeBoth';
 import { dayWords } from './dayWords';
 import type { FaceId } from '../plan/faces';
 import type { Plan } from '../plan/plan';
-import type { SupplyRow } from '../supplies/supplyRow';
+import { soldUntil, type SupplyRow } from '../supplies/supplyRow';
 import { amountWords } from './supplyWords';
 import { filmingChecks, type FilmingCheck } from '../plan/planFacts';
 import { sheetRows, type ProjectSheet } from './projectSheet';
@@ -86,7 +86,7 @@ function insideWords(sheet: ProjectSheet): string {
     : 'The inside: nothing is planned there; say so, or show where to write.';
 }
 
-/** What is stuck on: what, how many, and what of it is on this card. */
+/** What is stuck on, and how many of each. */
 function embellishmentWords({ supplies }: FilmingInput): string {
   const names = supplies
     .filter((row) => row.group === 'embellishments' && !isRibbon(row) && row.one !== 0)
@@ -121,9 +121,9 @@ function usesPowder({ supplies }: FilmingInput): boolean {
 }
 
 function saleWords({ supplies, release }: FilmingInput): string {
-  const ending = supplies.flatMap(({ name, item }) => {
-    const until = item && 'sale' in item ? item.sale.until : null;
-    return until === null ? [] : [`${name} is sold until ${dayWords(until)}`];
+  const ending = supplies.flatMap((row) => {
+    const until = soldUntil(row);
+    return until === undefined ? [] : [`${row.name} is sold until ${dayWords(until)}`];
   });
   const leaving = [...new Set(ending)];
   const rest =

@@ -20,6 +20,14 @@ export function groupSizes(things: readonly Placed[]): readonly GroupSize[] {
     .toSorted((a, b) => b.across - a.across);
 }
 
+/** How many of a group a placement stands for, by their sizes where those are known. */
+export function manyWords(
+  { count, sizes }: { readonly count: number; readonly sizes: readonly GroupSize[] },
+  unit: Unit,
+): string {
+  return groupSizeWords(sizes, unit) || `${count} of them`;
+}
+
 /** '5 of 1⁄8, 9 of 3⁄32 and 17 of 1⁄16 in'. */
 export function groupSizeWords(sizes: readonly GroupSize[], unit: Unit): string {
   const words = sizes.map(({ across, count }) => `${count} of ${writeLength(across, unit)}`);

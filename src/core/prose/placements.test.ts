@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { unplannedSupplies } from '../../../test/support/unplanned';
 import {
   coves,
   dotOn,
@@ -21,7 +22,6 @@ import { findStamp } from '../plan/library';
 import type { Piece, PlaceRule } from '../plan/piece';
 import { freeGroup } from '../plan/pieceSets';
 import { resolvePlan } from '../resolve/resolvePlan';
-import { supplyList } from '../supplies/supplyList';
 import { placements } from './placements';
 import { projectSheet } from './projectSheet';
 import { writeMarkdown } from './writeMarkdown';
@@ -55,14 +55,7 @@ describe('where it all goes', () => {
   });
 
   it('is said in Markdown, with the turn and the face', () => {
-    const supplies = supplyList({
-      plan,
-      card,
-      library: shaped,
-      holdings: [],
-      cuts: undefined,
-      cutsForOne: undefined,
-    });
+    const supplies = unplannedSupplies(plan, shaped);
     const text = writeMarkdown(projectSheet(plan, card, 'in'), supplies);
     const [, section = ''] = text.split('## Where it all goes');
     expect(section).toMatch(/\*\*bird\*\*, 2 × 1 in: .* of B, turned 12°/);

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { unplannedSupplies } from '../../../test/support/unplanned';
 import { describe, expect, it } from 'vitest';
 import {
   coves,
@@ -22,7 +23,7 @@ import type { Plan } from '../plan/plan';
 import { filmingChecks, type FilmingCheck } from '../plan/planFacts';
 import { plainMaking } from '../plan/plainPlan';
 import { resolvePlan } from '../resolve/resolvePlan';
-import { listOf, supplyList } from '../supplies/supplyList';
+import { listOf } from '../supplies/supplyList';
 import type { SupplyRow } from '../supplies/supplyRow';
 import { filmingChecklist, type FilmingInput } from './filmingChecklist';
 import { projectSheet, sheetRows } from './projectSheet';
@@ -316,15 +317,7 @@ describe('what people forget while filming', () => {
       dotOn('panel', 'a'),
       dotOn('panel', 'b'),
     ]);
-    const card = resolvePlan(plan, library);
-    const { rows } = supplyList({
-      plan,
-      card,
-      library,
-      holdings: [],
-      cuts: undefined,
-      cutsForOne: undefined,
-    });
+    const { rows } = unplannedSupplies(plan);
     expect(say('embellishments', plan, rows)).toBe(
       'The embellishments: 2 pieces of Gem, 1⁄8 in; say where.',
     );

@@ -3,9 +3,9 @@ import { rulerWords } from '../measuring/rulerWords';
 import { writeSize } from '../length/formatLength';
 import { faceName } from '../plan/faces';
 import type { SupplyList } from '../supplies/supplyList';
-import { supplyGroups, type SupplyRow } from '../supplies/supplyRow';
+import { soldUntil, supplyGroups, type SupplyRow } from '../supplies/supplyRow';
 import { dayWords } from './dayWords';
-import { groupSizeWords } from './groupSizes';
+import { manyWords } from './groupSizes';
 import { amountWords, groupNames } from './supplyWords';
 import type { CutRow, ProjectSheet } from './projectSheet';
 import {
@@ -71,8 +71,7 @@ function placementLines({ placements, leading, fold }: ProjectSheet): string[] {
       const where = on === 'A' ? `the ${faceName(face, fold)}` : on;
       const turned = turn === 0 ? '' : `, turned ${turn}°`;
       const told = moves ? `. ${stencilWords(moves, size, leading).join(' ')}` : '';
-      const many =
-        count > 1 ? ` (${groupSizeWords(sizes, leading) || `${count} of them`}; the first)` : '';
+      const many = count > 1 ? ` (${manyWords({ count, sizes }, leading)}; the first)` : '';
       return `- **${escape(name)}**${many}, ${writeSize(size, leading)} ${leading}: ${rulerWords(figures, leading)} of ${where}${turned}${told}`;
     }),
     '',
@@ -87,7 +86,7 @@ function supplyLines({ rows }: SupplyList): string[] {
     '## Supplies',
     '',
     ...groups.map((group) => {
-      const names = rows.filter((row) => row.group === group && row.one !== 0).map(supplyWords);
+      const names = rows.filter((row) => row.group === group && row.one !== 0).map(supplyEntry);
       return `- **${groupNames[group]}**: ${names.join(', ')}`;
     }),
     '',
@@ -95,14 +94,14 @@ function supplyLines({ rows }: SupplyList): string[] {
 }
 
 /** One thing with what one card takes of it, how long it is sold, and what is noted of it. */
-function supplyWords({ name, one, unit, sheet, item, notes }: SupplyRow): string {
-  const amount = one ? amountWords(one, unit, sheet) : '';
-  const until = item && 'sale' in item ? item.sale.until : null;
+function supplyEntry(row: SupplyRow): string {
+  const { name, one, unit, sheet, notes } = row;
+  const until = soldUntil(row);
   const remarks = [
-    ...(amount === '' ? [] : [amount]),
-    ...(until === null ? [] : [`sold until ${dayWords(until)}`]),
+    one ? amountWords(one, unit, sheet) : '',
+    until === undefined ? '' : `sold until ${dayWords(until)}`,
     ...notes,
-  ];
+  ].filter(Boolean);
   return escape(remarks.length === 0 ? name : `${name} (${remarks.join('; ')})`);
 }
 

@@ -1,6 +1,7 @@
 import { sheetOf } from '../paper/sheets';
 import { writeCsvTable } from '../text/writeCsvTable';
 import type { SupplyList } from '../supplies/supplyList';
+import { soldUntil } from '../supplies/supplyRow';
 import { groupNames } from './supplyWords';
 
 /**
@@ -19,7 +20,7 @@ export function writeSuppliesCsv({ rows }: SupplyList): string {
       unit: row.unit === 'use' ? '' : row.unit,
       sheet: row.sheet ? sheetOf(row.sheet).name : '',
       'price of one': row.price === undefined ? undefined : row.price / 100,
-      'sold until': row.item && 'sale' in row.item ? (row.item.sale.until ?? '') : '',
+      'sold until': soldUntil(row) ?? '',
       for: row.letters.join(' '),
       notes: row.notes.join('; '),
     })),

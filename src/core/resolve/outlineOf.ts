@@ -1,5 +1,5 @@
 import { kindOf } from '../kinds/kinds';
-import { sameSize } from '../length/length';
+import { sameSize, type Size } from '../length/length';
 import { corners, turned, type Outline, type Rect } from '../outline/outline';
 import { clipped, stretched } from '../outline/stretched';
 import type { Piece } from '../plan/piece';
@@ -48,6 +48,17 @@ function hasSameOutline(a: Placed, b: Placed): boolean {
 
 function sameRect(a: Rect, b: Rect): boolean {
   return a.x === b.x && a.y === b.y && sameSize(a, b);
+}
+
+/** The outlines of faces by their size. */
+const faces = new Map<string, Outline>();
+
+/** The outline of a face of the base; the same object for each size, so that what is reckoned from it can be kept. */
+export function outlineOfBase({ face }: { readonly face: Size }): Outline {
+  const key = `${face.width} ${face.height}`;
+  const outline = faces.get(key) ?? [corners({ x: 0, y: 0, ...face })];
+  faces.set(key, outline);
+  return outline;
 }
 
 /** The line of a piece of paper: cut by its die, cut down, turned, and cut off at the edge of card or panel. */

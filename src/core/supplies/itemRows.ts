@@ -1,8 +1,5 @@
-import type { LibraryItem } from '../plan/libraryItem';
 import { findItem } from '../plan/library';
 import { writeLength } from '../length/formatLength';
-import type { Holding } from '../stash/holding';
-import { holdingOf } from '../stash/holdings';
 import { capitalise } from '../words/phrases';
 import { lackingOf, unitOf, usedRow, usesOf, type SupplyInput, type SupplyRow } from './supplyRow';
 
@@ -47,7 +44,7 @@ export function dotRows(input: SupplyInput): readonly SupplyRow[] {
     const across = `${writeLength(piece.diameter.ticks, unit)} ${unit}`;
     addOne(
       item
-        ? countedRow(item, holdings)
+        ? { ...usedRow(item, holdings, []), unit: unitOf(item) }
         : unownedRow(
             `${piece.look} ${piece.diameter.ticks}`,
             `${capitalise(piece.look)}, ${across}`,
@@ -60,13 +57,6 @@ export function dotRows(input: SupplyInput): readonly SupplyRow[] {
     addOne(unownedRow(`spring ${ticks}`, `Spring, ${writeLength(ticks, unit)} ${unit}`));
   }
   return [...rows.values()];
-}
-
-/** Of what is counted, with what the stash has of it. */
-function countedRow(item: LibraryItem, holdings: readonly Holding[]): SupplyRow {
-  const { count, isGone } = holdingOf(holdings, item.id);
-  const owned = isGone ? 0 : (count ?? undefined);
-  return { ...usedRow(item, holdings, []), unit: unitOf(item), owned };
 }
 
 /** Of what no item of the stash is named for. */
@@ -103,13 +93,11 @@ export function notedRows(input: SupplyInput): readonly SupplyRow[] {
     };
     const one = (before.one ?? 0) + use.amount;
     const batch = one * plan.making.copies;
-    const { count, isGone } = holdingOf(holdings, item.id);
-    const owned = isGone ? 0 : (count ?? undefined);
     rows.set(
       item.id,
       one === 0 || unitOf(item) === 'use'
         ? row
-        : { ...row, unit: unitOf(item), one, batch, owned, lacking: lackingOf(batch, owned) },
+        : { ...row, unit: unitOf(item), one, batch, lacking: lackingOf(batch, row.owned) },
     );
   }
   return [...rows.values()];

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { unplannedSupplies } from '../../../test/support/unplanned';
 import { fiveLayers } from '../../../test/support/plans';
 import { newSheets } from '../cutting/countSheets';
-import { resolvePlan } from '../resolve/resolvePlan';
-import { isBought, rowCost, supplyList } from './supplyList';
+import { isBought, rowCost } from './supplyList';
 import { library, withUses, listOf, owned } from '../../../test/support/supplies';
 
 describe('the supply list', () => {
@@ -59,15 +59,7 @@ describe('the supply list', () => {
   });
 
   it('leaves amounts of paper open until the cuts are planned', () => {
-    const card = resolvePlan(plan, library);
-    const bare = supplyList({
-      plan,
-      card,
-      library,
-      holdings: [],
-      cuts: undefined,
-      cutsForOne: undefined,
-    });
+    const bare = unplannedSupplies(plan, library);
     const paper = bare.rows.filter(({ unit }) => unit === 'sheet');
     expect(paper.length).toBeGreaterThan(0);
     expect(paper.every(({ batch }) => batch === undefined)).toBe(true);

@@ -76,6 +76,11 @@ export interface SupplyInput {
   readonly cutsForOne: CutPlan | undefined;
 }
 
+/** The last day on which what a row tells is sold; undefined where none is known. */
+export function soldUntil({ item }: Pick<SupplyRow, 'item'>): string | undefined {
+  return item?.sale.until ?? undefined;
+}
+
 /** What is missing of a batch; amounts nobody counts are there. */
 export function lackingOf(batch: number | undefined, owned: number | undefined): number {
   return owned === undefined ? 0 : Math.max(0, (batch ?? 0) - owned);

@@ -1,15 +1,8 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
 import { Dialog } from './Dialog';
 
-beforeEach(() => {
-  // The test's document has no modal dialogs of its own.
-  HTMLDialogElement.prototype.showModal = function showModal() {
-    this.open = true;
-    this.querySelector<HTMLElement>('button')?.focus();
-  };
-});
 afterEach(cleanup);
 
 function Asking() {

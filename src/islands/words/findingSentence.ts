@@ -19,6 +19,7 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
   const { name } = subject;
   const piece = `${name} ${subject.letter}`.trim();
   const other = subject.kind === 'pair' ? subject.other : noOther;
+  const otherPiece = `${other.name} ${other.letter}`.trim();
   const write = (length: Length) => writeLength(length, unit);
   switch (data.rule) {
     case 'impossible-piece':
@@ -39,7 +40,7 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
     case 'thin-reveal':
       return `${piece}: ${write(data.reveal)} of ${data.supportLetter} shows ${joinWords(data.sides.map((side) => sideWords[side]))}, too little to be seen as a border.`;
     case 'hidden-layer':
-      return `${piece} is never seen: ${`${other.name} ${other.letter}`.trim()} covers it whole.`;
+      return `${piece} is never seen: ${otherPiece} covers it whole.`;
     case 'liner-at-score':
       return data.reveal < 0
         ? `${piece} crosses the score by ${write(-data.reveal as Length)}, where folding would crease it.`
@@ -65,7 +66,7 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
     case 'off-paper':
       return offPaperWords(piece, data, unit);
     case 'same-place':
-      return `${piece} lies exactly on ${`${other.name} ${other.letter}`.trim()}, so one of them is not seen. Move it, or turn it off.`;
+      return `${piece} lies exactly on ${otherPiece}, so one of them is not seen. Move it, or turn it off.`;
     case 'words-covered':
       if (data.by === 'thing') return `${piece} is covered by ${other.name}. Move one of them.`;
       return data.by === 'image'

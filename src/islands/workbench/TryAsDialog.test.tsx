@@ -1,5 +1,5 @@
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
-import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import {
   library,
   pieceOn,
@@ -12,12 +12,6 @@ import {
 import { planSchema } from '../../core/plan/plan';
 import { TryAsDialog } from './TryAsDialog';
 
-// The test's browser has no modal dialogs of its own.
-beforeAll(() => {
-  HTMLDialogElement.prototype.showModal = function showModal(this: HTMLDialogElement) {
-    this.open = true;
-  };
-});
 afterEach(() => {
   cleanup();
   vi.unstubAllGlobals();

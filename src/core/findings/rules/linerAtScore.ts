@@ -1,9 +1,8 @@
 import type { Length } from '../../length/length';
 import { isInside, scoreSides, sides } from '../../plan/faces';
-import { isCutToShape } from '../../plan/pieces';
 import { supportRect } from '../../resolve/resolvedCard';
 import { findOn, type Finding, type Rule } from '../finding';
-import { insetBy, resizeRemedy } from './sizeRemedy';
+import { insetBy, resizeRemedies } from './sizeRemedy';
 
 /**
  * A piece inside that crosses the score, where folding would crease it, or comes nearer to it than to
@@ -27,9 +26,7 @@ export const linerAtScore: Rule = {
           piece,
           reveals[side] < 0 ? 'stop' : 'look',
           { rule: 'liner-at-score', side, reveal: reveals[side], elsewhere },
-          isCutToShape(piece.piece.size) || size.width <= 0 || size.height <= 0
-            ? []
-            : [resizeRemedy('liner-border', piece, size, base)],
+          resizeRemedies('liner-border', piece, size, base),
         ),
       ];
     }),

@@ -1,3 +1,4 @@
+import type { Length } from '../../length/length';
 import { beyondPaper, isOffPaper, outlineUnder } from '../../measuring/beyondPaper';
 import { boundsOf } from '../../outline/outline';
 import { isMark, type Placed } from '../../resolve/outlineOf';
@@ -14,50 +15,57 @@ import { moveInto } from '../moveRemedy';
 export const offPaper: Rule = {
   id: 'off-paper',
   find: (input) => {
-    const { card } = input;
-    const groups = new Map<string, Placed[]>();
-    for (const placed of [...card.pieces, ...card.marks]) {
-      if (!isFound(card, placed)) continue;
+    const groups = new Map<string, Off[]>();
+    for (const placed of [...input.card.pieces, ...input.card.marks]) {
+      const off = offOf(input.card, placed);
+      if (!off) continue;
       const key = placed.piece.group ?? placed.id;
-      groups.set(key, [...(groups.get(key) ?? []), placed]);
+      groups.set(key, [...(groups.get(key) ?? []), off]);
     }
-    return [...groups.values()].flatMap((things): Finding[] => {
-      const wholly = things.find((each) => isOffPaper(card, each));
-      const thing = wholly ?? things[0];
-      return thing ? [findingOn(input, thing, things.length, wholly !== undefined)] : [];
+    return [...groups.values()].flatMap((offs): Finding[] => {
+      const told = offs.find(({ isWhole }) => isWhole) ?? offs[0];
+      return told ? [findingOn(input, told, offs.length - 1)] : [];
     });
   },
 };
+
+/** A thing that lies off its paper. */
+interface Off {
+  readonly thing: Placed;
+  readonly by: Length;
+  /** Nothing of it lies on its paper. */
+  readonly isWhole: boolean;
+}
 
 /**
  * Grounds run over every edge, words near an edge are another finding, and so is paper that sticks out; all of them are
  * at fault where they lie beside their paper.
  */
-function isFound(card: ResolvedCard, placed: Placed): boolean {
-  const mayReachOver =
-    !isMark(placed) || isGround(placed) || (holdsWords(placed) && placed.piece.place.turn === 0);
-  if (beyondPaper(card, placed) <= fillsBox) return false;
-  return isOffPaper(card, placed) ? isMark(placed) || placed.shape !== undefined : !mayReachOver;
+function offOf(card: ResolvedCard, thing: Placed): Off | undefined {
+  const by = beyondPaper(card, thing);
+  if (by <= fillsBox) return undefined;
+  const isWhole = isOffPaper(card, thing);
+  const isFound = isMark(thing)
+    ? isWhole || !(isGround(thing) || (holdsWords(thing) && thing.piece.place.turn === 0))
+    : isWhole && thing.shape !== undefined;
+  return isFound ? { thing, by, isWhole } : undefined;
 }
 
-function findingOn(input: RuleInput, thing: Placed, count: number, isWhole: boolean): Finding {
+function findingOn(input: RuleInput, { thing, by, isWhole }: Off, others: number): Finding {
   const { card } = input;
   const isMended = (after: ResolvedCard) => {
     const moved = placedById(after, thing.id);
     return moved !== undefined && beyondPaper(after, moved) <= fillsBox;
   };
   const remedy =
-    count === 1 ? moveInto(input, thing, boundsOf(outlineUnder(card, thing)), isMended) : undefined;
+    others === 0
+      ? moveInto(input, thing, boundsOf(outlineUnder(card, thing)), isMended)
+      : undefined;
+  const supportLetter = letterOf(card, thing.support);
   return findOn(
     thing,
     isWhole ? 'stop' : 'look',
-    {
-      rule: 'off-paper',
-      supportLetter: letterOf(card, thing.support),
-      by: beyondPaper(card, thing),
-      isWhole,
-      others: count - 1,
-    },
+    { rule: 'off-paper', supportLetter, by, isWhole, others },
     remedy ? [remedy] : [],
   );
 }

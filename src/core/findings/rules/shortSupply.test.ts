@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { unplannedSupplies } from '../../../../test/support/unplanned';
 import { coves, library, measure, moss, pieceOn, planOf } from '../../../../test/support/plans';
 import { resolvePlan } from '../../resolve/resolvePlan';
 import type { SupplyList } from '../../supplies/supplyList';
-import { supplyList } from '../../supplies/supplyList';
 import { emptyHolding } from '../../stash/holdings';
 import { noResults } from '../finding';
 import { shortSupply } from './shortSupply';
@@ -13,14 +13,7 @@ const find = (supplies: SupplyList | undefined) =>
   shortSupply.find({ plan, card, library, results: { ...noResults, supplies } });
 /** The supply list as the stash has it, with its sheets as if they were planned so. */
 const withSheets = (owned: number | undefined, batch: number): SupplyList => {
-  const list = supplyList({
-    plan,
-    card,
-    library,
-    holdings: [],
-    cuts: undefined,
-    cutsForOne: undefined,
-  });
+  const list = unplannedSupplies(plan);
   const lacking = owned === undefined ? 0 : Math.max(0, batch - owned);
   return {
     ...list,
@@ -51,14 +44,7 @@ describe('what the stash has too little of', () => {
     const cut = planOf([pieceOn('front', 'cove', die)]);
     const on = resolvePlan(cut, library);
     const gone = { ...emptyHolding(coves.id), isGone: true };
-    const supplies = supplyList({
-      plan: cut,
-      card: on,
-      library,
-      holdings: [gone],
-      cuts: undefined,
-      cutsForOne: undefined,
-    });
+    const supplies = unplannedSupplies(cut, library, [gone]);
     expect(
       shortSupply.find({ plan: cut, card: on, library, results: { ...noResults, supplies } }),
     ).toMatchObject([{ subject: { id: coves.id, takenBy: 'cove' }, data: { unit: 'use' } }]);

@@ -2,7 +2,7 @@ import { subtractLengths, timesLength, type Length, type Size } from '../../leng
 import { asTyped } from '../../length/typedLength';
 import type { Edit } from '../../plan/edit';
 import type { SizeRule } from '../../plan/piece';
-import { centred } from '../../plan/pieces';
+import { centred, isCutToShape } from '../../plan/pieces';
 import { centredReveals } from '../../resolve/centredReveals';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import type { Reveals } from '../../resolve/origins';
@@ -41,4 +41,15 @@ export function resizeRemedy(
       ? { by: 'reveal', all: asTyped(left) }
       : { by: 'measure', width: asTyped(size.width), height: asTyped(size.height) };
   return { id, size, reveals, edit: sizeEdit(piece, rule) };
+}
+
+/** The same where it can be cut: none for what a die or scissors cut, nor where nothing would be left. */
+export function resizeRemedies(
+  id: SizeRemedyId,
+  piece: ResolvedPiece,
+  size: Size,
+  support: Size,
+): readonly Remedy[] {
+  const isCut = !isCutToShape(piece.piece.size) && size.width > 0 && size.height > 0;
+  return isCut ? [resizeRemedy(id, piece, size, support)] : [];
 }

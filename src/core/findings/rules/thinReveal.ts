@@ -4,7 +4,7 @@ import { isCutToShape } from '../../plan/pieces';
 import { usualReveals } from '../../plan/usualReveals';
 import { letterOf, supportRect } from '../../resolve/resolvedCard';
 import { findOn, type Finding, type Rule } from '../finding';
-import { insetBy, resizeRemedy } from './sizeRemedy';
+import { insetBy, resizeRemedies } from './sizeRemedy';
 
 /** A border too narrow to be seen as one, by the house's visible minimum. None at all is flush, and meant. */
 export const thinReveal: Rule = {
@@ -24,9 +24,7 @@ export const thinReveal: Rule = {
           piece,
           'look',
           { rule: 'thin-reveal', supportLetter, sides: thin, reveal, minimum },
-          size.width > 0 && size.height > 0
-            ? [resizeRemedy('fine-border', piece, size, support)]
-            : [],
+          resizeRemedies('fine-border', piece, size, support),
         ),
       ];
     });

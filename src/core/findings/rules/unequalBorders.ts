@@ -6,7 +6,7 @@ import type { Rect } from '../../outline/outline';
 import { isSameBorder } from '../../tolerances';
 import { findOn, type Finding, type Rule } from '../finding';
 import type { Remedy } from '../remedy';
-import { insetBy, resizeRemedy } from './sizeRemedy';
+import { insetBy, resizeRemedies } from './sizeRemedy';
 
 /**
  * A centred piece whose border at the sides is not the border at top and bottom.
@@ -45,10 +45,9 @@ function isSmallOn({ piece, rect }: ResolvedPiece, under: Size): boolean {
 
 /** The two sizes that even the border: at the figure of the sides, or of top and bottom. */
 function evenings(piece: ResolvedPiece, support: Rect): readonly Remedy[] {
+  const { left, top } = piece.reveals;
   return [
-    { id: 'as-sides' as const, size: insetBy(support, piece.reveals.left) },
-    { id: 'as-ends' as const, size: insetBy(support, piece.reveals.top) },
-  ]
-    .filter(({ size }) => size.width > 0 && size.height > 0)
-    .map(({ id, size }) => resizeRemedy(id, piece, size, support));
+    ...resizeRemedies('as-sides', piece, insetBy(support, left), support),
+    ...resizeRemedies('as-ends', piece, insetBy(support, top), support),
+  ];
 }

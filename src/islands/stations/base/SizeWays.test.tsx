@@ -1,16 +1,10 @@
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
-import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { coves, measure, pieceOn, planOf, reveal, wren } from '../../../../test/support/plans';
 import { renderIn, sessionOn } from '../../../../test/support/session';
 import { inches } from '../../../core/length/length';
 import { PieceTicket } from './PieceTicket';
 
-// The test's browser has no modal dialogs of its own.
-beforeAll(() => {
-  HTMLDialogElement.prototype.showModal = function showModal(this: HTMLDialogElement) {
-    this.open = true;
-  };
-});
 afterEach(() => {
   cleanup();
   vi.unstubAllGlobals();

@@ -1,14 +1,8 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { library, wren } from '../../../../test/support/plans';
 import { ArrangementDialog } from './ArrangementDialog';
 
-beforeEach(() => {
-  // The test's document has no modal dialogs of its own.
-  HTMLDialogElement.prototype.showModal = function showModal() {
-    this.open = true;
-  };
-});
 afterEach(cleanup);
 
 describe('an arrangement that is asked for', () => {

@@ -1,16 +1,10 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { library } from '../../../../test/support/plans';
 import { diesThatHold } from '../../../core/composition/diesThatHold';
 import { inches } from '../../../core/length/length';
 import { LabelDialog } from './LabelDialog';
 
-beforeEach(() => {
-  // The test's document has no modal dialogs of its own.
-  HTMLDialogElement.prototype.showModal = function showModal() {
-    this.open = true;
-  };
-});
 afterEach(cleanup);
 
 describe('a label that is asked for', () => {

@@ -1,15 +1,9 @@
 import { cleanup, fireEvent } from '@testing-library/react';
-import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { measure, pieceOn, typed } from '../../../../test/support/plans';
 import { showTicket } from '../../../../test/support/showTicket';
 import { inches } from '../../../core/length/length';
 
-// The test's browser has no modal dialogs of its own.
-beforeAll(() => {
-  HTMLDialogElement.prototype.showModal = function showModal(this: HTMLDialogElement) {
-    this.open = true;
-  };
-});
 afterEach(() => {
   cleanup();
   vi.unstubAllGlobals();

@@ -1,14 +1,8 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { inches } from '../../../core/length/length';
 import { ScatterDialog } from './ScatterDialog';
 
-beforeEach(() => {
-  // The test's document has no modal dialogs of its own.
-  HTMLDialogElement.prototype.showModal = function showModal() {
-    this.open = true;
-  };
-});
 afterEach(cleanup);
 
 describe('a scatter that is asked for', () => {

@@ -1,5 +1,5 @@
 import { cleanup, fireEvent } from '@testing-library/react';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
 import {
   coves,
   dotOn,
@@ -13,12 +13,6 @@ import {
 import { showTicket } from '../../../../test/support/showTicket';
 import { inches } from '../../../core/length/length';
 
-beforeEach(() => {
-  // The test's document has no modal dialogs of its own.
-  HTMLDialogElement.prototype.showModal = function showModal() {
-    this.open = true;
-  };
-});
 afterEach(cleanup);
 
 describe('the ticket of a thing', () => {

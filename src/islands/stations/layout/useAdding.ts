@@ -56,12 +56,12 @@ export function useAdding(): Adding {
     };
   };
   return {
-    addImage: (stamp) => void addAll([newImage(start(), stamp)]),
+    addImage: (stamp) => addAll([newImage(start(), stamp)]),
     addDieCut: (set, step) =>
-      void addAll([newDieCut(start(), set, step, newStock(plan, library, on, 'layer'))]),
-    addWords: () => void addAll([newWords(start(), unit)]),
-    addDot: () => void addAll([newDot(start(), unit)]),
-    addLine: () => void addAll([newDrawn(start(), supportRect(card, supportId(on)), unit)]),
+      addAll([newDieCut(start(), set, step, newStock(plan, library, on, 'layer'))]),
+    addWords: () => addAll([newWords(start(), unit)]),
+    addDot: () => addAll([newDot(start(), unit)]),
+    addLine: () => addAll([newDrawn(start(), supportRect(card, supportId(on)), unit)]),
     addStencil: (stencil) => {
       // Colour goes on before what is stamped over it.
       const at = plan.pieces.findIndex((each) => !isPaper(each) && sameSupport(each.on, on));

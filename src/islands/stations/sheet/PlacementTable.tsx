@@ -1,4 +1,4 @@
-import { groupSizeWords } from '../../../core/prose/groupSizes';
+import { manyWords } from '../../../core/prose/groupSizes';
 import { stencilWords } from '../../../core/prose/stencilWords';
 import { rulerWords } from '../../../core/measuring/rulerWords';
 import { writeSize } from '../../../core/length/formatLength';
@@ -38,11 +38,7 @@ export function PlacementTable({ placements, fold, unit }: Props) {
             <tr key={index} className="border-hairline break-inside-avoid border-b align-top">
               <td className="py-1 pr-4 print:py-0">
                 {each.name}
-                {each.count > 1 && (
-                  <span className="text-muted">
-                    , {groupSizeWords(each.sizes, unit) || `${each.count} of them`}
-                  </span>
-                )}
+                {each.count > 1 && <span className="text-muted">, {manyWords(each, unit)}</span>}
               </td>
               <td className="py-1 pr-4 print:py-0 whitespace-nowrap">
                 {writeSize(each.size, unit)}
