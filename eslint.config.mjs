@@ -21,7 +21,7 @@ const mayImport = {
  */
 const coreLayers = [
   ['length', 'colour', 'geometry', 'text'],
-  ['paper', 'lettering'],
+  ['paper', 'lettering', 'svg'],
   ['plan'],
   ['outline', 'words', 'stash'],
   ['arrangement', 'stencilling', 'drawing'],
@@ -170,7 +170,7 @@ export default tseslint.config(
           patterns: [
             {
               regex:
-                '^(?!\\.{1,2}/|zod$|papaparse$|dxf-writer$|svgpath$|clipper2-ts$|flatbush$|culori/fn$|fast-xml-parser$|fractional-indexing$|svg-path-bbox$)',
+                '^(?!\\.{1,2}/|zod$|papaparse$|dxf-writer$|svgpath$|clipper2-ts$|flatbush$|culori/fn$|fast-xml-parser$|fractional-indexing$|svg-path-bbox$|minisearch$|date-fns/)',
               message: 'The core imports zod and small computation libraries only.',
             },
           ],

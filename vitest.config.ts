@@ -21,7 +21,7 @@ export default defineConfig({
           name: 'islands',
           include: ['src/islands/**/*.test.{ts,tsx}'],
           environment: 'happy-dom',
-          setupFiles: ['test/support/dialogs.ts'],
+          setupFiles: ['test/support/popups.ts'],
         },
       },
       {

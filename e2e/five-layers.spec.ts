@@ -1,4 +1,4 @@
-import { expect, test, type Page, untilQuiet } from './nibwright';
+import { choose, expect, test, type Page, untilQuiet } from './nibwright';
 
 /** The worked five-layer A2 of common practice: reveal given, size that must come out. */
 const front = [
@@ -66,7 +66,7 @@ test('the five-layer A2 is made from nothing by mouse, and its sheet is right', 
   await untilQuiet(page);
   await page.getByRole('button', { name: 'New card' }).click();
   await page.getByLabel('Title').fill('Five layers by mouse');
-  await page.getByLabel('Base stock').selectOption({ label: 'Damson 300 g' });
+  await choose(page.getByLabel('Base stock'), 'Damson 300 g');
   await page.getByRole('button', { name: 'Make the card' }).click();
   await page.waitForURL(/\/card\/.+\/base/);
   await untilQuiet(page);
@@ -81,7 +81,7 @@ test('the five-layer A2 is made from nothing by mouse, and its sheet is right', 
       await expect(page.getByLabel(/^Size of/)).toHaveText(size);
       await page.getByLabel(/^Size of/).click();
     }
-  await page.getByLabel('Stock of G').selectOption({ label: 'Chalk 216 g' });
+  await choose(page.getByLabel('Stock of G'), 'Chalk 216 g');
   await page.getByRole('link', { name: /^Sheet/ }).click();
   await expectSheet(page);
   await expectSavedAndKept(page);

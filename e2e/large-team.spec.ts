@@ -1,7 +1,7 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdirSync, rmSync } from 'node:fs';
 import { makeTeam } from '../bench/makeTeam.mjs';
-import { expect, test, untilLive } from './nibwright';
+import { choose, expect, test, untilLive } from './nibwright';
 
 // More cards and items than a page brings: what is not seen first comes after it.
 const port = 4189;
@@ -52,12 +52,12 @@ test('a card of a large team is made and laid from a stash that comes after the 
   await page.goto(address);
   await page.keyboard.press('n');
   const stock = page.getByLabel('Base stock');
-  await stock.selectOption({ label: 'Chalk 300 g' });
+  await choose(stock, 'Chalk 300 g');
   await page.getByRole('button', { name: 'Make the card' }).click();
   await page.waitForURL(/\/card\/.+\/base/);
   await untilLive(page);
   await page.keyboard.press('a');
-  await page.getByLabel(/^Stock of/).selectOption({ label: 'Oat 216 g 1' });
+  await choose(page.getByLabel(/^Stock of/), 'Oat 216 g 1');
   await page.getByRole('link', { name: /^Layout/ }).click();
   await page.getByRole('button', { name: 'Add an image' }).click();
   const shelf = page.getByRole('dialog', { name: 'Stamps' });

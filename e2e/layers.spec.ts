@@ -1,4 +1,4 @@
-import { expect, test, type Page, untilQuiet } from './nibwright';
+import { choose, expect, test, type Page, untilQuiet } from './nibwright';
 
 async function openCopy(page: Page, card: string, query = '') {
   const response = await page.request.post(`/api/cards/${card}/copy`, { data: {} });
@@ -42,7 +42,7 @@ test('a piece takes its size from a die, and dies are added to the stash', async
   await expect(dies.locator('option').nth(2)).toHaveText('3: 4 1⁄2 × 4 1⁄2, border 1⁄4');
   await dies.selectOption({ index: 2 });
   await expect(size(page)).toHaveText('4 1⁄2 × 4 1⁄2');
-  await page.getByLabel('Set of dies').selectOption('new');
+  await choose(page.getByLabel('Set of dies'), 'Add nested dies…');
   const dialog = page.getByRole('dialog', { name: 'Add nested dies' });
   await dialog.getByRole('button', { name: 'Add the dies' }).click();
   await expect(dialog.getByRole('alert')).toContainText('The set has no name');

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from './nibwright';
+import { choose, expect, test, type Page } from './nibwright';
 
 const copies: string[] = [];
 
@@ -134,9 +134,9 @@ test('a wreath and a scatter are laid as groups that keep off the words', async 
   await page.getByRole('button', { name: 'Remove all' }).click();
   await page.getByRole('button', { name: /^With all my buttons/ }).click();
   await page.getByRole('button', { name: 'Arrange images…' }).click();
-  await page.getByLabel('Large pieces', { exact: true }).selectOption({ label: 'Dog rose' });
-  await page.getByLabel('Medium pieces', { exact: true }).selectOption({ label: 'Hedge aster' });
-  await page.getByLabel('Small pieces', { exact: true }).selectOption({ label: 'Small leaf' });
+  await choose(page.getByLabel('Large pieces', { exact: true }), 'Dog rose');
+  await choose(page.getByLabel('Medium pieces', { exact: true }), 'Hedge aster');
+  await choose(page.getByLabel('Small pieces', { exact: true }), 'Small leaf');
   // What would be laid is seen on the card meanwhile, and is gone again where it is not laid.
   const things = page.locator('[data-thing]');
   const lay = page.getByRole('button', { name: /^Lay \d+ pieces/ });

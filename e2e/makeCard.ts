@@ -1,3 +1,4 @@
+import { choose } from './nibwright';
 import type { CardDescription, LayerDescription } from '../scripts/compose/planCard';
 import type { Locator, Page } from './nibwright';
 
@@ -28,7 +29,7 @@ export async function makeCard(page: Page, card: CardDescription): Promise<void>
   if (card.size) await page.getByLabel('Closed size').fill(card.size);
   if (card.stands) await page.getByRole('radio', { name: card.stands, exact: true }).check();
   await page.getByRole('radio', { name: card.fold, exact: true }).check();
-  await page.getByLabel('Base stock').selectOption({ label: card.stock });
+  await choose(page.getByLabel('Base stock'), card.stock);
   await page.getByLabel('Release').selectOption({ label: card.release });
   await page.getByRole('button', { name: 'Make the card' }).click();
   await page.waitForURL(/\/card\/.+\/base/);
@@ -60,7 +61,7 @@ async function addLayer(page: Page, layer: LayerDescription): Promise<void> {
       await page.getByLabel(/^What . lies on/).selectOption({ label: layer.on });
   }
   await keep(page.getByLabel(/^Name of/), layer.name);
-  await page.getByLabel(/^Stock of/).selectOption({ label: layer.stock });
+  await choose(page.getByLabel(/^Stock of/), layer.stock);
   await sizeLayer(page, layer.size);
   if (layer.across) await place(page, 'Place across', layer.across);
   if (layer.down) await place(page, 'Place down', layer.down);
@@ -80,7 +81,7 @@ async function addLayer(page: Page, layer: LayerDescription): Promise<void> {
 
 async function addUse(page: Page, use: CardDescription['uses'][number]): Promise<void> {
   const { item, amount, note, for: letter } = use;
-  await keep(page.getByRole('combobox', { name: 'It takes' }), item);
+  await choose(page.getByRole('combobox', { name: 'It takes' }), item);
   // What is used and not used up has no amount.
   if (amount > 0) await keep(page.getByLabel(`Amount of ${item}`), String(amount));
   if (note) await keep(page.getByLabel(`Note on ${item}`), note);
@@ -95,7 +96,7 @@ async function sizeLayer(page: Page, size: LayerDescription['size']): Promise<vo
   await page.getByRole('button', { name: ways[way] ?? way, exact: true }).click();
   const given = text.split('; ');
   if (way === 'die') {
-    await page.getByLabel('Set of dies').selectOption({ label: given[0] ?? '' });
+    await choose(page.getByLabel('Set of dies'), given[0] ?? '');
     await page.getByLabel('Die of the set').selectOption({ index: Number(given[1] ?? '1') - 1 });
     return;
   }

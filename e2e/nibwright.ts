@@ -1,4 +1,4 @@
-import { test as base, type Page, type Request } from '@playwright/test';
+import { test as base, type Locator, type Page, type Request } from '@playwright/test';
 
 export {
   expect,
@@ -76,3 +76,11 @@ export const test = base.extend({
     await use(page);
   },
 });
+
+/** Chooses from a list with a search, as one does with the mouse. */
+export async function choose(list: Locator, name: string): Promise<void> {
+  await list.click();
+  const page = list.page();
+  const named = page.getByText(name, { exact: true });
+  await page.getByRole('option').filter({ has: named }).click();
+}

@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test, type Page, untilQuiet } from './nibwright';
+import { choose, expect, test, type Page, untilQuiet } from './nibwright';
 
 const screens = [
   { name: 'the Ledge', path: '/' },
@@ -62,7 +62,7 @@ const openings: readonly {
   {
     name: 'a new stock',
     path: '/card/bean-poles/base',
-    open: async (page) => void (await page.getByLabel('Base stock').selectOption('new')),
+    open: async (page) => await choose(page.getByLabel('Base stock'), 'Add a stock…'),
   },
   {
     name: 'a new release',
@@ -78,7 +78,7 @@ const openings: readonly {
   {
     name: 'nested dies',
     path: '/card/lighthouse-keeper/base?piece=cove-panel',
-    open: async (page) => void (await page.getByLabel('Set of dies').selectOption('new')),
+    open: async (page) => await choose(page.getByLabel('Set of dies'), 'Add nested dies…'),
   },
   {
     name: 'the bin',

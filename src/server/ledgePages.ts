@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import type { APIContext } from 'astro';
 import { database } from './database';
 import { inTurn } from './inTurn';
-import { localDay } from './localDay';
+import { localDay } from '../core/text/localDay';
 import { listDesigners, listReleases, readHouse } from './repositories/team';
 import { readDesigner, readUnit } from './session';
 import { standing } from './standing/standing';

@@ -4,7 +4,7 @@ import type { Unit } from '../core/length/length';
 import type { Designer, Release } from '../core/plan/cardFile';
 import type { CardId } from '../core/plan/ids';
 import { database } from './database';
-import { localDay } from './localDay';
+import { localDay } from '../core/text/localDay';
 import { readPictures } from './repositories/standingCards';
 import { listDesigners, listReleases, readHouse } from './repositories/team';
 import { readDesigner, readUnit } from './session';

@@ -1,13 +1,10 @@
-const months =
-  'January February March April May June July August September October November December'.split(
-    ' ',
-  );
+const words = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 
 /**
  * A day as one says it.
+ * @param day year-month-day
  * @example dayWords('2027-03-12') // '12 March 2027'
  */
 export function dayWords(day: string): string {
-  const [year, month, date] = day.split('-');
-  return `${Number(date)} ${months[Number(month) - 1]} ${year}`;
+  return words.format(new Date(`${day}T00:00Z`));
 }

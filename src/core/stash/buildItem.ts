@@ -41,15 +41,19 @@ export function buildItem(
       };
 }
 
-/** The sale period has two ends that are written apart. */
+/** The sale period has two ends that are written apart; words keep the letters they are in. */
 function mergeChange(
   draft: Record<string, unknown>,
-  { sale: period, ...rest }: Readonly<Record<string, unknown>>,
+  { sale: period, words, ...rest }: Readonly<Record<string, unknown>>,
 ) {
   const base = { from: null, until: null, ...(draft['sale'] as object | undefined) };
+  const setIn = { lettering: usualLettering, ...(draft['words'] as object | null | undefined) };
   return {
     ...draft,
     ...rest,
     ...(period === undefined ? {} : { sale: { ...base, ...(period as object) } }),
+    ...(words === undefined ? {} : { words: words && { ...setIn, ...(words as object) } }),
   };
 }
+
+const usualLettering = 'clarendon';

@@ -1,3 +1,5 @@
+import { isValid } from 'date-fns/isValid';
+import { parseISO } from 'date-fns/parseISO';
 import { parseLength, parseSize } from '../length/parseLength';
 import type { Length, Unit } from '../length/length';
 import { asTyped } from '../length/typedLength';
@@ -127,11 +129,7 @@ export function saleField(end: 'from' | 'until', label: string): ItemField {
 
 /** A day of the calendar as year-month-day: the 31st of February is none. */
 function isDay(text: string): boolean {
-  const parts = /^(\d{4})-(\d{2})-(\d{2})$/.exec(text);
-  if (!parts) return false;
-  const [year, month, day] = [Number(parts[1]), Number(parts[2]), Number(parts[3])];
-  const last = new Date(Date.UTC(year, month, 0)).getUTCDate();
-  return month >= 1 && month <= 12 && day >= 1 && day <= last;
+  return /^\d{4}-\d{2}-\d{2}$/.test(text) && isValid(parseISO(text));
 }
 
 /** A size such as `4 x 5 1/4 in`; undefined for what is none, or has no extent. */

@@ -163,6 +163,27 @@ const repeatField: ItemField = {
   },
 };
 
+const mostLines = 6;
+
+/** What a sentiment says, its lines with a stroke between them; nothing for a picture. */
+const wordsField: ItemField = {
+  key: 'words',
+  label: 'Words, lines with / between',
+  entry: 'text',
+  choices: [],
+  isOptional: true,
+  read: (item) => (item.kind === 'stamp' ? (item.words?.lines.join(' / ') ?? '') : ''),
+  write: (text) => {
+    const lines = text
+      .split('/')
+      .map((line) => line.trim())
+      .filter(Boolean);
+    if (lines.length > mostLines || lines.some((line) => line.length > 60))
+      return refuse(`Words are at most ${mostLines} lines of 60 characters, with / between them.`);
+    return change({ words: lines.length === 0 ? null : { lines } });
+  },
+};
+
 const sale = [saleField('from', 'Sold from'), saleField('until', 'Sold until')];
 
 /** What comes in sorts and colours. */
@@ -194,7 +215,7 @@ export const itemFields: Readonly<Record<ItemKind, readonly ItemField[]>> = {
     lengthField('stitch', 'Stitched line inside by', true),
     ...sale,
   ],
-  stamp: [nameField, choiceField('stamp', 'Sort', stampKinds), sizeField, ...sale],
+  stamp: [nameField, choiceField('stamp', 'Sort', stampKinds), sizeField, wordsField, ...sale],
   stencil: [nameField, sizeField, repeatField, ...sale],
   ink: coloured('ink', inkKinds),
   powder: coloured('powder', powderKinds),

@@ -23,6 +23,7 @@ import { useChoices } from './useChoices';
 import { useKnownStash } from '../session/useKnownStash';
 import { useCardFiles } from './useCardFiles';
 import { useWhenComplete } from './useWhenComplete';
+import { usePopupsSoon } from '../parts/latePopups';
 
 /** The server draws it with the page; its script, which is large, comes after the page's own. */
 const CardChoices = lazy(() =>
@@ -50,6 +51,7 @@ const buyingKeys: readonly KeyLine[] = [
 
 /** What to buy for several cards at once: their sheets cut together, all else added up. */
 export function Buying({ team, releases, chosen, ...props }: Props) {
+  usePopupsSoon();
   const [isLive, setLive] = useState(false);
   const { cards, isWhole, failure } = useChoices(props.cards, props.areCardsWhole);
   const { library, holdings, isWhole: isStashWhole } = useKnownStash(props);

@@ -1,6 +1,7 @@
 import type { StandingCard } from '../../core/compute/standingCard';
 import type { Designer } from '../../core/plan/cardFile';
 import { isPlainFilter, type LedgeFilter, type Show } from './ledgeFilter';
+import { Select } from '../parts/Select';
 
 interface Props {
   readonly filter: LedgeFilter;
@@ -105,7 +106,7 @@ function Choice({ name, value, options, onChange }: ChoiceProps) {
   if (options.length === 0 && value === undefined) return null;
   const isKnown = options.some(([each]) => each === value);
   return (
-    <select
+    <Select
       className="in-place"
       aria-label={`By ${name}`}
       value={value ?? ''}
@@ -118,7 +119,7 @@ function Choice({ name, value, options, onChange }: ChoiceProps) {
           {shown}
         </option>
       ))}
-    </select>
+    </Select>
   );
 }
 

@@ -1,8 +1,9 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import type { StandingCard } from '../../core/compute/standingCard';
 import type { Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
+import { lateView } from '../parts/lateView';
 import { TeamHeader } from '../parts/TeamHeader';
 import { rememberUnit } from '../parts/UnitSwitch';
 import { useKeys } from '../parts/useKeys';
@@ -23,7 +24,6 @@ import type { FirstCards } from './ledgeStart';
 import { nextWords } from './ledgeWords';
 import { MoveDialog } from './MoveDialog';
 import { NameBar } from '../parts/NameBar';
-import { NewCardDialog } from './NewCardDialog';
 import { useCardTexts } from './useCardTexts';
 import { useImport } from './useImport';
 import { useStocks } from './useStocks';
@@ -56,6 +56,11 @@ const ledgeKeys: readonly KeyLine[] = [
   ['?', 'these keys'],
 ];
 
+const newCard = lateView(async () => ({
+  default: (await import('./NewCardDialog')).NewCardDialog,
+}));
+const NewCardDialog = newCard.View;
+
 /** All cards on picture ledges, a ledge for each release. */
 export function Ledge(props: Props) {
   const { designers, releases, today } = props;
@@ -68,6 +73,7 @@ export function Ledge(props: Props) {
   useEffect(
     () =>
       whenIdle(() => {
+        newCard.preload().catch(() => undefined);
         void import('../session/recoverLeft')
           .then(({ recoverLeft }) => recoverLeft())
           .then((sentence) => sentence !== '' && latestSay.current(sentence));
@@ -222,12 +228,14 @@ export function Ledge(props: Props) {
         </span>
       </footer>
       {open === 'new' && (
-        <NewCardDialog
-          releases={releases}
-          stocks={stocks}
-          unit={unit}
-          onClose={() => setOpen(undefined)}
-        />
+        <Suspense fallback={null}>
+          <NewCardDialog
+            releases={releases}
+            stocks={stocks}
+            unit={unit}
+            onClose={() => setOpen(undefined)}
+          />
+        </Suspense>
       )}
       {open === 'bin' && (
         <Bin

@@ -5,7 +5,9 @@ import type { Release } from '../../core/plan/cardFile';
 import type { Stock } from '../../core/plan/libraryItem';
 import type { Stocks } from './useStocks';
 import { firstFormat, FormatFields, readFormat } from '../parts/FormatFields';
+import { Choose } from '../parts/Choose';
 import { FormDialog } from '../parts/FormDialog';
+import { choiceOf, refValue } from '../parts/itemChoices';
 import { ReleaseSelect } from '../parts/ReleaseSelect';
 import { postJson } from '../wire/postJson';
 
@@ -20,9 +22,9 @@ interface Props {
 export function NewCardDialog({ releases, stocks, unit, onClose }: Props) {
   const [title, setTitle] = useState('');
   const [choice, setChoice] = useState(firstFormat);
-  const [picked, setPicked] = useState<number>();
+  const [picked, setPicked] = useState<string>();
   const { known } = stocks;
-  const stock = picked ?? likelyBase(known ?? []);
+  const item = pickedOf(known ?? [], picked);
   const [releaseId, setReleaseId] = useState('');
 
   const make = async () => {
@@ -30,8 +32,8 @@ export function NewCardDialog({ releases, stocks, unit, onClose }: Props) {
     if (typeof chosen === 'string') return chosen;
     const all = await stocks.wait().catch((error: Error) => error.message);
     if (typeof all === 'string') return all;
-    const item = all[picked ?? likelyBase(all)];
-    if (!item) return 'The stash holds no stock to make it from.';
+    const stock = pickedOf(all, picked);
+    if (!stock) return 'The stash holds no stock to make it from.';
     const reply = await postJson(
       '/api/cards',
       {
@@ -40,7 +42,7 @@ export function NewCardDialog({ releases, stocks, unit, onClose }: Props) {
         unit,
         format: chosen,
         fold: choice.fold,
-        stock: { id: item.id, version: item.version },
+        stock: { id: stock.id, version: stock.version },
       },
       'card',
     );
@@ -62,19 +64,15 @@ export function NewCardDialog({ releases, stocks, unit, onClose }: Props) {
       />
       <FormatFields choice={choice} unit={unit} onChange={setChoice} />
       <label htmlFor="card-stock">Base stock</label>
-      <select
+      <Choose
         id="card-stock"
+        label="Base stock"
         className="field"
-        value={stock}
-        onChange={(e) => setPicked(Number(e.target.value))}
-      >
-        {!known && <option>the stash is being read</option>}
-        {known?.map(({ id, version, name }, index) => (
-          <option key={`${id} ${version}`} value={index}>
-            {name}
-          </option>
-        ))}
-      </select>
+        choices={known?.map((each) => ({ ...choiceOf(each), colour: each.colour })) ?? []}
+        value={item && refValue(item)}
+        otherwise="the stash is being read"
+        onChoose={setPicked}
+      />
       <label htmlFor="card-release">Release</label>
       <ReleaseSelect
         id="card-release"
@@ -86,8 +84,7 @@ export function NewCardDialog({ releases, stocks, unit, onClose }: Props) {
   );
 }
 
-/** A plain white card stock, heavy enough to stand; light card and paper are for layers. */
-function likelyBase(stocks: readonly Stock[]): number {
-  const stock = newBaseStock(stocks);
-  return stock ? stocks.indexOf(stock) : 0;
+/** The one that was picked, or a plain white card stock heavy enough to stand; light card and paper are for layers. */
+function pickedOf(stocks: readonly Stock[], picked: string | undefined): Stock | undefined {
+  return stocks.find((each) => refValue(each) === picked) ?? newBaseStock(stocks) ?? stocks[0];
 }

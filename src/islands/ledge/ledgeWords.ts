@@ -1,3 +1,5 @@
+import { differenceInCalendarDays } from 'date-fns/differenceInCalendarDays';
+import { parseISO } from 'date-fns/parseISO';
 import type { StandingCard } from '../../core/compute/standingCard';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import { dayWords } from '../../core/prose/dayWords';
@@ -50,16 +52,17 @@ export function nextWords(cards: readonly StandingCard[], today: string): string
   return `${count} Next: ${next.title} is filmed ${on}.`;
 }
 
-const weekdays = 'Sunday Monday Tuesday Wednesday Thursday Friday Saturday'.split(' ');
+const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
+const dayOfYear = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' });
 
 /** A day within a week by its name, else by its date. */
 function soonDay(day: string, today: string): string {
   const days = daysBetween(today, day);
   if (days === 0) return 'today';
   if (days === 1) return 'tomorrow';
-  if (days > 1 && days < 7) return weekdays[new Date(`${day}T00:00Z`).getUTCDay()] ?? day;
+  if (days > 1 && days < 7) return weekday.format(parseISO(day));
   // The year goes without saying while the day is near.
-  return Math.abs(days) < 200 ? dayWords(day).replace(/ \d+$/, '') : dayWords(day);
+  return Math.abs(days) < 200 ? dayOfYear.format(parseISO(day)) : dayWords(day);
 }
 
 function awayWords(days: number): string {
@@ -69,5 +72,5 @@ function awayWords(days: number): string {
 }
 
 function daysBetween(from: string, to: string): number {
-  return Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000);
+  return differenceInCalendarDays(parseISO(to), parseISO(from));
 }

@@ -1,4 +1,4 @@
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { useState } from 'react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { Dialog } from './Dialog';
@@ -24,14 +24,14 @@ function Asking() {
 }
 
 describe('a dialog', () => {
-  it('gives the focus back to what opened it', () => {
+  it('gives the focus back to what opened it', async () => {
     render(<Asking />);
     const ask = screen.getByRole('button', { name: 'Ask' });
     ask.focus();
     fireEvent.click(ask);
     const answer = screen.getByRole('button', { name: 'Answer' });
-    expect(document.activeElement).toBe(answer);
+    await waitFor(() => expect(document.activeElement).toBe(answer));
     fireEvent.click(answer);
-    expect(document.activeElement).toBe(ask);
+    await waitFor(() => expect(document.activeElement).toBe(ask));
   });
 });

@@ -6,6 +6,7 @@ import { ruleIds, type RuleId } from '../../core/plan/rules';
 import { ruleWords } from '../words/ruleWords';
 import { LengthField } from './LengthField';
 import { NumberField } from './NumberField';
+import { Select } from './Select';
 
 interface Props {
   readonly habits: Habits;
@@ -70,7 +71,7 @@ export function HabitsForm({ habits, onChange }: Props) {
     <div className="grid gap-x-12 gap-y-6 lg:grid-cols-2">
       <Group name="Tools">
         <Line name="The unit that leads">
-          <select
+          <Select
             className="in-place"
             aria-label="The unit that leads"
             value={unit}
@@ -80,7 +81,7 @@ export function HabitsForm({ habits, onChange }: Props) {
           >
             <option value="in">inches</option>
             <option value="mm">millimetres</option>
-          </select>
+          </Select>
         </Line>
         <Line name="The trimmer is marked in">
           <span className="flex flex-wrap gap-x-4">

@@ -13,19 +13,18 @@ interface Props {
 /** The keys, and the switch for those that are a single character. */
 export function KeysDialog({ keys, areKeysOn, onKeysOn, onClose }: Props) {
   return (
-    <Dialog title="Keys" onClose={onClose}>
-      <table className="w-full">
-        <tbody>
-          {keys.map(([key, does]) => (
-            <tr key={`${key} ${does}`} className="border-hairline border-b">
-              <th scope="row" className="w-44 py-1 text-left font-semibold">
-                {key}
-              </th>
-              <td>{does}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+    <Dialog title="Keys" isWide onClose={onClose}>
+      <dl className="gap-x-10 [columns:22rem]">
+        {keys.map(([key, does]) => (
+          <div
+            key={`${key} ${does}`}
+            className="border-hairline grid break-inside-avoid grid-cols-[10rem_1fr] border-b py-1"
+          >
+            <dt className="font-semibold">{key}</dt>
+            <dd>{does}</dd>
+          </div>
+        ))}
+      </dl>
       <label className="flex gap-2 pt-4">
         <input
           type="checkbox"

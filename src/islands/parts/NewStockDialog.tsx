@@ -6,6 +6,7 @@ import type { Stock } from '../../core/plan/libraryItem';
 import { postJson } from '../wire/postJson';
 import { FormDialog } from './FormDialog';
 import { LengthField } from './LengthField';
+import { Select } from './Select';
 
 interface Props {
   readonly onDone: (stock: Stock) => void;
@@ -70,7 +71,7 @@ export function NewStockDialog({ onDone, onClose }: Props) {
         onChange={(e) => setColour(e.target.value)}
       />
       <label htmlFor="stock-paper">Kind</label>
-      <select
+      <Select
         id="stock-paper"
         className="field"
         value={paper}
@@ -78,7 +79,7 @@ export function NewStockDialog({ onDone, onClose }: Props) {
       >
         <option value="cardstock">cardstock</option>
         <option value="patterned">patterned paper</option>
-      </select>
+      </Select>
       <label htmlFor="stock-grams">Weight, g/m²</label>
       <input
         id="stock-grams"

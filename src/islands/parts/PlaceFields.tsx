@@ -4,6 +4,7 @@ import type { PieceId } from '../../core/plan/ids';
 import type { PlaceRule } from '../../core/plan/piece';
 import type { Reveals } from '../../core/resolve/origins';
 import { LengthField } from './LengthField';
+import { Select } from './Select';
 
 interface Props {
   readonly place: PlaceRule;
@@ -93,7 +94,7 @@ interface AxisProps {
 function AxisField({ label, options, place, unit, onFrom, onPreview, onDistance }: AxisProps) {
   return (
     <span className="inline-flex items-start gap-2">
-      <select
+      <Select
         className="in-place"
         aria-label={label}
         value={valueOf(place)}
@@ -104,7 +105,7 @@ function AxisField({ label, options, place, unit, onFrom, onPreview, onDistance 
             {name}
           </option>
         ))}
-      </select>
+      </Select>
       {('distance' in place || place.from === 'piece') && (
         <LengthField
           key={valueOf(place)}

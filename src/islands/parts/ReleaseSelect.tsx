@@ -1,4 +1,5 @@
 import type { Release } from '../../core/plan/cardFile';
+import { Select } from './Select';
 
 interface Props {
   readonly id: string;
@@ -11,7 +12,7 @@ interface Props {
 /** Chooses a release, or none. */
 export function ReleaseSelect({ id, releases, value, onChange }: Props) {
   return (
-    <select
+    <Select
       id={id}
       className="field"
       value={value}
@@ -23,6 +24,6 @@ export function ReleaseSelect({ id, releases, value, onChange }: Props) {
           {release.name}
         </option>
       ))}
-    </select>
+    </Select>
   );
 }

@@ -1,6 +1,8 @@
 import { unknownColour } from '../../core/kinds/paint';
 import type { LibraryRef } from '../../core/plan/libraryItem';
 import { findStock, stocksOf, type Library } from '../../core/plan/library';
+import { Choose } from './Choose';
+import { choiceOf, refValue } from './itemChoices';
 
 interface Props {
   readonly label: string;
@@ -11,7 +13,6 @@ interface Props {
 }
 
 const newStock = 'new';
-const write = ({ id, version }: LibraryRef) => `${id}@${version}`;
 
 /** Chooses a stock by name beside its colour; its last line adds one to the stash. */
 export function StockSelect({ label, library, value, onChange, onAskNew }: Props) {
@@ -24,27 +25,20 @@ export function StockSelect({ label, library, value, onChange, onAskNew }: Props
         className="border-control size-[18px] shrink-0 border"
         style={{ background: current?.colour ?? unknownColour }}
       />
-      <select
-        className="in-place min-w-0"
-        aria-label={label}
-        value={write(value)}
-        onChange={(event) => {
-          if (event.target.value === newStock) onAskNew();
-          const chosen = stocks.find((item) => write(item) === event.target.value);
-          if (chosen) onChange({ id: chosen.id, version: chosen.version });
+      <Choose
+        label={label}
+        choices={[
+          ...stocks.map((item) => ({ ...choiceOf(item), colour: item.colour })),
+          { value: newStock, name: 'Add a stock…' },
+        ]}
+        value={refValue(value)}
+        otherwise={current ? `${current.name}, as it was` : 'not in the stash'}
+        onChoose={(chosen) => {
+          if (chosen === newStock) onAskNew();
+          const stock = stocks.find((item) => refValue(item) === chosen);
+          if (stock) onChange({ id: stock.id, version: stock.version });
         }}
-      >
-        {!current && <option value={write(value)}>not in the stash</option>}
-        {current && !stocks.includes(current) && (
-          <option value={write(current)}>{current.name}, as it was</option>
-        )}
-        {stocks.map((item) => (
-          <option key={write(item)} value={write(item)}>
-            {item.name}
-          </option>
-        ))}
-        <option value={newStock}>Add a stock…</option>
-      </select>
+      />
     </span>
   );
 }

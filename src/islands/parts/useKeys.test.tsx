@@ -29,18 +29,17 @@ describe('keys', () => {
   it('do what they are set to, with their modifiers told apart', () => {
     const actions = {
       a: vi.fn(),
-      'Ctrl+z': vi.fn(),
-      'Ctrl+Shift+z': vi.fn(),
+      '$mod+z': vi.fn(),
+      '$mod+Shift+z': vi.fn(),
       'Alt+ArrowUp': vi.fn(),
     };
     show(actions);
     press('a');
     press('z', { ctrlKey: true });
-    press('z', { metaKey: true });
     press('Z', { ctrlKey: true, shiftKey: true });
     press('ArrowUp', { altKey: true });
     press('ArrowUp');
-    expect(Object.values(actions).map(({ mock }) => mock.calls.length)).toEqual([1, 2, 1, 1]);
+    expect(Object.values(actions).map(({ mock }) => mock.calls.length)).toEqual([1, 1, 1, 1]);
   });
 
   it('keep the browser from a key they used, and leave it one they did not', () => {
@@ -53,7 +52,7 @@ describe('keys', () => {
 
   it('rest while a field has the focus', () => {
     const a = vi.fn();
-    show({ a, 'Ctrl+z': a });
+    show({ a, '$mod+z': a });
     fireEvent.keyDown(screen.getByLabelText('figure'), { key: 'a' });
     fireEvent.keyDown(screen.getByLabelText('figure'), { key: 'z', ctrlKey: true });
     expect(a).not.toHaveBeenCalled();

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { matchKeybindingPress, parseKeybinding } from 'tinykeys';
 
 /** What a key does; gives back false when it did nothing, so that the browser gets the key. */
 export type KeyAction = () => unknown;
@@ -6,8 +7,8 @@ export type KeyAction = () => unknown;
 const storageKey = 'nibwright-single-keys';
 
 /**
- * Listens for keys such as `a`, `ArrowUp`, `Alt+ArrowUp`, `Ctrl+z`. Single keys rest while a field or
- * dialog has the focus, and can be switched off (WCAG 2.1.4).
+ * Listens for keys such as `a`, `ArrowUp`, `Alt+ArrowUp`, `$mod+z` (Ctrl, or Command where that is the key for it). Single
+ * keys rest while a field or dialog has the focus, and can be switched off (WCAG 2.1.4).
  */
 export function useKeys(
   actions: Readonly<Record<string, KeyAction>>,
@@ -21,13 +22,13 @@ export function useKeys(
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
       if (event.defaultPrevented || isInField(event.target)) return;
-      const name = keyName(event);
-      const isSingle = name.length === 1;
+      const [name, action] =
+        Object.entries(latest.current).find(([each]) => isPressed(event, each)) ?? [];
+      if (!name || !action) return;
       // Asked each time, since several parts of a page may listen, and one of them has the switch.
       const areOff = localStorage.getItem(storageKey) === 'off';
-      if (isSingle && areOff && name !== '?') return;
-      const action = latest.current[name];
-      if (action && action() !== false) event.preventDefault();
+      if (name.length === 1 && areOff && name !== '?') return;
+      if (action() !== false) event.preventDefault();
     };
     document.addEventListener('keydown', listen);
     return () => document.removeEventListener('keydown', listen);
@@ -39,22 +40,17 @@ export function useKeys(
   return [areOn, change];
 }
 
-function keyName(event: KeyboardEvent): string {
-  const parts = [
-    event.ctrlKey || event.metaKey ? 'Ctrl' : '',
-    event.altKey ? 'Alt' : '',
-    // A shifted character is another character already; only named keys keep the word.
-    event.shiftKey && (event.key.length > 1 || event.ctrlKey || event.metaKey) ? 'Shift' : '',
-    event.key.length === 1 ? event.key.toLowerCase() : event.key,
-  ];
-  return parts.filter(Boolean).join('+');
+/** A character may need Shift on one keyboard and not on another, so that Shift only counts beside another key. */
+function isPressed(event: KeyboardEvent, name: string): boolean {
+  const [press] = parseKeybinding(name.length === 1 ? `[Shift]+${name}` : name);
+  return press !== undefined && matchKeybindingPress(event, press);
 }
 
 /** A checkbox takes no letters, so single keys go on working on it. */
 function isInField(target: EventTarget | null): boolean {
   return (
     target instanceof HTMLElement &&
-    (target.closest('input:not([type=checkbox]), textarea, select, dialog[open]') !== null ||
+    (target.closest('input:not([type=checkbox]), textarea, select, [role=dialog]') !== null ||
       target.isContentEditable)
   );
 }

@@ -10,6 +10,7 @@ import type { ReplyOf } from '../../core/replies/replies';
 import { useCardSession } from '../session/CardSession';
 import { CompareVersions } from './CompareVersions';
 import { sittingsOf, walkRevisions, type WalkedRevision } from './walkRevisions';
+import { Select } from '../parts/Select';
 
 type Loaded = ReplyOf<'revisions'>;
 
@@ -129,7 +130,7 @@ export function Revisions() {
             <h2 className="text-xl">Revision {current.number}</h2>
             <label className="flex gap-2">
               <span className="text-sheet-muted">beside</span>
-              <select
+              <Select
                 className="in-place"
                 value={other?.number ?? 'now'}
                 onChange={(event) =>
@@ -142,7 +143,7 @@ export function Revisions() {
                     revision {number}
                   </option>
                 ))}
-              </select>
+              </Select>
             </label>
             <span className="ml-auto flex items-center gap-2">
               <button

@@ -4,7 +4,7 @@ import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
 import type { Edit } from '../../core/plan/edit';
 import type { FaceId } from '../../core/plan/faces';
-import type { LibraryRef } from '../../core/plan/libraryItem';
+import type { LibraryRef, Stamp } from '../../core/plan/libraryItem';
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
@@ -17,7 +17,8 @@ import type { Cutting } from './useCutting';
 /** What is asked or shown over the workbench, one at a time; `take` is told what was added to the stash. */
 export type Asked =
   | { readonly kind: 'keys' | 'habits' | 'try-as' | 'release' }
-  | { readonly kind: 'stock' | 'dies'; readonly take: (ref: LibraryRef) => void };
+  | { readonly kind: 'stock' | 'dies'; readonly take: (ref: LibraryRef) => void }
+  | { readonly kind: 'stamps'; readonly take: (stamps: readonly Stamp[]) => void };
 
 /** One card on the workbench: what every station reads of it, and the ways to change it. */
 export interface CardSession {

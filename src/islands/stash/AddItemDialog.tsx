@@ -1,14 +1,14 @@
 import { useState } from 'react';
 import type { Unit } from '../../core/length/length';
-import type { LibraryId } from '../../core/plan/ids';
 import type { ItemKind, LibraryItem } from '../../core/plan/libraryItem';
 import { emptyHolding } from '../../core/stash/holdings';
 import { buildItem } from '../../core/stash/buildItem';
 import { itemFields, itemKinds, kindNames } from '../../core/stash/itemFields';
-import { newItemId } from '../../core/stash/newItemId';
+import { freeItemId, newItemId } from '../../core/stash/newItemId';
 import type { StashChange } from '../../core/stash/stashChange';
 import { FormDialog } from '../parts/FormDialog';
 import { FieldInput } from './FieldInput';
+import { Select } from '../parts/Select';
 
 interface Props {
   readonly items: readonly LibraryItem[];
@@ -40,7 +40,7 @@ export function AddItemDialog({ items, kind: startKind, unit, onAdd, onClose }: 
         textOf(key, entry === 'choice' ? choices : [], isOptional),
       ]),
     );
-    const id = freeId(newItemId(kind, all.get('name') ?? ''), items);
+    const id = freeItemId(newItemId(kind, all.get('name') ?? ''), items);
     const built = buildItem(kind, { id, version: 1 }, all, unit);
     if (!built.ok) return built.issues.join(' ');
     const isKept = await onAdd({ itemId: id, item: built.item, holding: emptyHolding(id) });
@@ -50,7 +50,7 @@ export function AddItemDialog({ items, kind: startKind, unit, onAdd, onClose }: 
   return (
     <FormDialog title="Add to the stash" action="Add it" onSubmit={add} onClose={onClose}>
       <label htmlFor="item-kind">Kind</label>
-      <select
+      <Select
         id="item-kind"
         className="field"
         value={kind}
@@ -64,7 +64,7 @@ export function AddItemDialog({ items, kind: startKind, unit, onAdd, onClose }: 
             {kindNames[each]}
           </option>
         ))}
-      </select>
+      </Select>
       <div className="col-span-2">
         {itemFields[kind].map((field) => (
           <FieldInput
@@ -82,13 +82,4 @@ export function AddItemDialog({ items, kind: startKind, unit, onAdd, onClose }: 
       </div>
     </FormDialog>
   );
-}
-
-/** The id, or the first of its row that nothing has yet. */
-export function freeId(wanted: LibraryId, items: readonly LibraryItem[]): LibraryId {
-  const isTaken = (id: string) => items.some((item) => item.id === id);
-  if (!isTaken(wanted)) return wanted;
-  let number = 2;
-  while (isTaken(`${wanted}-${number}`)) number += 1;
-  return `${wanted}-${number}` as LibraryId;
 }

@@ -1,6 +1,7 @@
 import { useId, useState } from 'react';
 import type { Unit } from '../../core/length/length';
 import type { ItemField } from '../../core/stash/itemField';
+import { Select } from '../parts/Select';
 
 interface Props {
   readonly field: ItemField;
@@ -34,7 +35,7 @@ export function FieldInput({ field, text, unit, onCommit }: Props) {
       </label>
       <span className="flex flex-col">
         {field.entry === 'choice' ? (
-          <select
+          <Select
             {...shared}
             className="in-place self-start"
             value={text}
@@ -46,7 +47,7 @@ export function FieldInput({ field, text, unit, onCommit }: Props) {
                 {choice}
               </option>
             ))}
-          </select>
+          </Select>
         ) : field.entry === 'colour' ? (
           <span className="flex items-center gap-3">
             <input

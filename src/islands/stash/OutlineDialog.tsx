@@ -1,23 +1,23 @@
 import { useState } from 'react';
-import { readSvgOutline } from '../../core/composition/readSvgOutline';
-import { formatLength } from '../../core/length/formatLength';
+import { drawingLayers, type LayersBy } from '../../core/composition/drawingLayers';
+import { heightOf, itemFromDrawing } from '../../core/composition/itemFromDrawing';
+import { writeLength } from '../../core/length/formatLength';
 import { inches, type Unit } from '../../core/length/length';
 import { asTyped, type TypedLength } from '../../core/length/typedLength';
-import type { LibraryItem } from '../../core/plan/libraryItem';
+import type { LibraryItem, Stamp } from '../../core/plan/libraryItem';
+import { stampKinds } from '../../core/plan/items/kinds';
 import { emptyHolding } from '../../core/stash/holdings';
-import {
-  heightOf,
-  itemFromOutline,
-  outlineKinds,
-  type OutlineKind,
-} from '../../core/stash/itemFromOutline';
-import { newItemId } from '../../core/stash/newItemId';
+import { freeItemId, newItemId } from '../../core/stash/newItemId';
 import type { StashChange } from '../../core/stash/stashChange';
+import { readSvgDrawing, type SvgDrawing } from '../../core/svg/readSvgDrawing';
+import { cutText } from '../../core/text/cutText';
+import { countWords } from '../../core/words/countWords';
 import { FormDialog } from '../parts/FormDialog';
 import { LengthField } from '../parts/LengthField';
+import { Select } from '../parts/Select';
 import { svgIssueSentence } from '../words/svgIssueSentence';
-import { freeId } from './AddItemDialog';
-import { cutText } from '../../core/text/cutText';
+import { DrawingLayers, type OwnLayers } from './DrawingLayers';
+import { DrawingPreview } from './DrawingPreview';
 
 interface Props {
   readonly items: readonly LibraryItem[];
@@ -26,38 +26,60 @@ interface Props {
   readonly onClose: () => void;
 }
 
-type Drawing = Extract<ReturnType<typeof readSvgOutline>, { ok: true }>;
+type Use = 'die-set' | 'stencil' | Stamp['stamp'];
 
-/** Adds a die, a solid stamp or a stencil from an outline drawn as SVG, at its true size. */
+const uses: readonly (readonly [Use, string])[] = [
+  ['die-set', 'a die'],
+  ...stampKinds.map((kind) => [kind, `a stamp: ${kind}`] as const),
+  ['stencil', 'a stencil; say how it repeats in the stash'],
+];
+
+/** Adds a die, a stamp of any sort or a stencil from a drawing as SVG, at its true size. */
 export function OutlineDialog({ items, unit, onAdd, onClose }: Props) {
-  const [kind, setKind] = useState<OutlineKind>('die-set');
-  const [name, setName] = useState('');
-  const [drawing, setDrawing] = useState<Drawing>();
+  const [use, setUse] = useState<Use>('die-set');
+  // Undefined until a name is typed: till then it is called as the file is.
+  const [typedName, setTypedName] = useState<string>();
+  const [fileName, setFileName] = useState('');
+  const name = typedName ?? fileName;
+  const [drawing, setDrawing] = useState<SvgDrawing>();
   const [issue, setIssue] = useState<string>();
   const [width, setWidth] = useState<TypedLength>(() => asTyped(inches(2)));
-  const height = drawing && heightOf(drawing.shape, width.ticks);
+  const [by, setBy] = useState<LayersBy>('groups');
+  const [own, setOwn] = useState<OwnLayers>({});
+  const height = drawing && heightOf(drawing, width.ticks);
+  const layers =
+    drawing?.shapes &&
+    drawingLayers(drawing, by).map((layer, index) => ({ ...layer, ...own[index] }));
   const read = async (file: File | undefined) => {
     if (!file) return;
-    const result = readSvgOutline(await file.text());
-    setDrawing(result.ok ? result : undefined);
+    const result = readSvgDrawing(await file.text());
+    setDrawing(result.ok ? result.drawing : undefined);
     setIssue(result.ok ? undefined : svgIssueSentence(result.issue));
     if (!result.ok) return;
-    if (result.size) setWidth(asTyped(result.size.width));
-    if (name === '') setName(cutText(file.name.replace(/\.svg$/i, ''), 60));
+    if (result.drawing.size) setWidth(asTyped(result.drawing.size.width));
+    setFileName(cutText(file.name.replace(/\.svg$/i, ''), 60));
+    setBy(result.drawing.shapes.some(({ group }) => group !== undefined) ? 'groups' : 'colours');
+    setOwn({});
   };
   const add = async () => {
-    if (!drawing || height === undefined) return 'Choose a drawing first.';
+    if (!drawing || height === undefined) return issue ?? 'Choose a drawing first.';
     if (name.trim() === '') return 'It needs a name.';
-    const id = freeId(newItemId(kind, name), items);
+    const kind = use === 'die-set' || use === 'stencil' ? use : 'stamp';
+    const id = freeItemId(newItemId(kind, name), items);
     const size = { width, height: asTyped(height) };
-    const made = itemFromOutline(kind, { id, name, shape: drawing.shape, size });
+    const made = itemFromDrawing(
+      use === 'die-set' || use === 'stencil'
+        ? { kind: use }
+        : { kind: 'stamp', stamp: use, layers: layers ?? [] },
+      { id, name, drawing, size },
+    );
     if (!made.ok) return made.reason;
     const isKept = await onAdd({ itemId: id, item: made.item, holding: emptyHolding(id) });
     if (isKept) onClose();
     return isKept ? undefined : 'It could not be kept. Try again.';
   };
   return (
-    <FormDialog title="An outline from a drawing" action="Add it" onSubmit={add} onClose={onClose}>
+    <FormDialog title="From a drawing" action="Add it" onSubmit={add} onClose={onClose}>
       <label htmlFor="outline-file">Drawing (SVG)</label>
       <input
         id="outline-file"
@@ -71,43 +93,34 @@ export function OutlineDialog({ items, unit, onAdd, onClose }: Props) {
         </p>
       )}
       <label htmlFor="outline-kind">It is</label>
-      <select
+      <Select
         id="outline-kind"
         className="field"
-        value={kind}
+        value={use}
         onChange={(event) =>
-          setKind(outlineKinds.find((each) => each === event.target.value) ?? 'die-set')
+          setUse(uses.find(([each]) => each === event.target.value)?.[0] ?? 'die-set')
         }
       >
-        <option value="die-set">a die</option>
-        <option value="stamp">a solid stamp</option>
-        <option value="stencil">a stencil; say how it repeats in the stash</option>
-      </select>
+        {uses.map(([each, words]) => (
+          <option key={each} value={each}>
+            {words}
+          </option>
+        ))}
+      </Select>
       <label htmlFor="outline-name">Name</label>
       <input
         id="outline-name"
         className="field"
         value={name}
         maxLength={60}
-        onChange={(event) => setName(event.target.value)}
+        onChange={(event) => setTypedName(event.target.value)}
       />
       {drawing && height !== undefined && (
         <div className="col-span-2 flex items-center gap-5">
-          <svg
-            width={150}
-            height={150}
-            viewBox={`-10 -10 ${drawing.shape.box.width + 20} ${drawing.shape.box.height + 20}`}
-            role="img"
-            aria-label="The outline as it was read"
-          >
-            <path
-              d={drawing.shape.outline}
-              fill="#e4e8e6"
-              fillRule="evenodd"
-              stroke="#1e2428"
-              vectorEffect="non-scaling-stroke"
-            />
-          </svg>
+          <DrawingPreview
+            drawing={drawing}
+            layers={use === 'die-set' || use === 'stencil' ? undefined : layers}
+          />
           <div className="flex flex-col gap-2">
             <LengthField
               label="true width"
@@ -115,21 +128,34 @@ export function OutlineDialog({ items, unit, onAdd, onClose }: Props) {
               unit={unit}
               isPositive
               width="7rem"
-              onPreview={() => undefined}
+              onPreview={(next) => next && setWidth(next)}
               onCommit={setWidth}
             />
             <p>
-              and {formatLength(height, unit).text} {unit} high
+              and {writeLength(height, unit)} {unit} high
               {drawing.size ? ', as the file says' : '; the file says no size, so measure it'}.
             </p>
-            {drawing.closed > 0 && (
+            {drawing.closed > 0 && (use === 'die-set' || use === 'stencil') && (
               <p className="text-muted">
-                {drawing.closed === 1 ? 'One path was' : `${drawing.closed} paths were`} open, and
-                closed.
+                {countWords(drawing.closed, 'path')} {drawing.closed === 1 ? 'was' : 'were'} open,
+                and closed.
               </p>
             )}
           </div>
         </div>
+      )}
+      {layers && use !== 'die-set' && use !== 'stencil' && (
+        <DrawingLayers
+          layers={layers}
+          by={by}
+          onBy={(next) => {
+            setBy(next);
+            setOwn({});
+          }}
+          onChange={(index, change) =>
+            setOwn((before) => ({ ...before, [index]: { ...before[index], ...change } }))
+          }
+        />
       )}
     </FormDialog>
   );

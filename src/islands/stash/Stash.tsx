@@ -1,3 +1,4 @@
+import { localDay } from '../../core/text/localDay';
 import { fileName } from '../../core/text/fileName';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { otherUnit } from '../../core/length/formatLength';
@@ -16,6 +17,8 @@ import { useKeys } from '../parts/useKeys';
 import { everything, filterStash, stashLines, type StashFilter } from './stashRows';
 import { StashTable } from './StashTable';
 import { useStash } from './useStash';
+import { Select } from '../parts/Select';
+import { usePopupsSoon } from '../parts/latePopups';
 
 // Loaded after the first drawing, so that it is there when it is wanted.
 const loadAddItem = () => import('./AddItemDialog');
@@ -56,6 +59,7 @@ const shows: readonly (readonly [StashFilter['show'], string])[] = [
 
 /** The team's shared stash: every thing it has, how much of it, searched, filtered and edited in place. */
 export function Stash(props: Props) {
+  usePopupsSoon();
   const stash = useStash(props);
   const { items, holdings, change } = stash;
   const isLive = useIsLive();
@@ -65,7 +69,7 @@ export function Stash(props: Props) {
   const [dialog, setDialog] = useState<'add' | 'import' | 'outline' | 'keys'>();
   const search = useRef<HTMLInputElement>(null);
   const lines = useMemo(() => stashLines(items, holdings, unit), [items, holdings, unit]);
-  const [today] = useState(() => new Date().toISOString().slice(0, 10));
+  const [today] = useState(() => localDay(new Date()));
   const shown = useMemo(() => filterStash(lines, filter, today), [lines, filter, today]);
   useEffect(() => void loadAddItem(), []);
   useEffect(() => {
@@ -83,7 +87,7 @@ export function Stash(props: Props) {
     a: () => setDialog('add'),
     u: () => changeUnit(otherUnit(unit)),
     '?': () => setDialog('keys'),
-    'Ctrl+z': () => (stash.canUndo ? stash.undo() : false),
+    '$mod+z': () => (stash.canUndo ? stash.undo() : false),
   });
   const all = [...items.values()];
   const held = [...holdings.values()];
@@ -113,7 +117,7 @@ export function Stash(props: Props) {
             value={filter.text}
             onChange={(event) => setFilter({ ...filter, text: event.target.value })}
           />
-          <select
+          <Select
             className="in-place"
             aria-label="Kind"
             value={filter.kind}
@@ -130,8 +134,8 @@ export function Stash(props: Props) {
                 {kindNames[kind]}
               </option>
             ))}
-          </select>
-          <select
+          </Select>
+          <Select
             className="in-place"
             aria-label="Which"
             value={filter.show}
@@ -147,7 +151,7 @@ export function Stash(props: Props) {
                 {name}
               </option>
             ))}
-          </select>
+          </Select>
           <span role="status" className="text-sheet-muted">
             {shown.length} of {lines.filter(({ holding }) => !holding.isGone).length}
             {stash.isSaving ? ', saving…' : ''}

@@ -14,6 +14,7 @@ import { useIsLive } from '../parts/useIsLive';
 import { useKeys } from '../parts/useKeys';
 import { postJson } from '../wire/postJson';
 import { clockWords } from '../words/momentWords';
+import { usePopupsSoon } from '../parts/latePopups';
 
 interface House {
   readonly name: string;
@@ -38,6 +39,7 @@ const teamKeys: readonly KeyLine[] = [
 
 /** The team: its name, who is in it, its releases, its habits, and a backup of all it has. */
 export function Team(props: Props) {
+  usePopupsSoon();
   const isLive = useIsLive();
   const [house, setHouse] = useState(props.house);
   const [releases, setReleases] = useState(props.releases);

@@ -16,6 +16,7 @@ import { OpenView, preloadView } from './OpenView';
 import { StationStrip } from './StationStrip';
 import { WorkbenchDialogs } from './WorkbenchDialogs';
 import { WorkbenchHeader } from './WorkbenchHeader';
+import { usePopupsSoon } from '../parts/latePopups';
 
 /** Its sentences are many, so they come after the page, on which the server has written the first. */
 const findingsLine = lateView(async () => ({
@@ -33,6 +34,7 @@ const lateParts = 2;
 
 /** One card on the workbench: the strip of stations, the current one, and the findings. */
 export function Workbench(props: SessionStart) {
+  usePopupsSoon();
   const { session, controls } = useSession(props, stations, isView);
   const { plan, findings, view, selected, unit, commit, select, go, ask } = session;
   const { state, notice, undo, redo } = controls;
@@ -72,9 +74,9 @@ export function Workbench(props: SessionStart) {
     w: () => remedy(1),
     k: keepFormerSizes,
     h: () => go('revisions'),
-    'Ctrl+z': undo,
-    'Ctrl+Shift+z': redo,
-    'Ctrl+y': redo,
+    '$mod+z': undo,
+    '$mod+Shift+z': redo,
+    '$mod+y': redo,
     ...Object.fromEntries(stations.map(({ id, digit }) => [digit, () => go(id)])),
   });
 

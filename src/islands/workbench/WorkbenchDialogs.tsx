@@ -15,6 +15,9 @@ const NewDiesDialog = lazy(async () => ({
 const NewReleaseDialog = lazy(async () => ({
   default: (await import('../parts/NewReleaseDialog')).NewReleaseDialog,
 }));
+const NewStampsDialog = lazy(async () => ({
+  default: (await import('../parts/NewStampsDialog')).NewStampsDialog,
+}));
 const NewStockDialog = lazy(async () => ({
   default: (await import('../parts/NewStockDialog')).NewStockDialog,
 }));
@@ -62,7 +65,7 @@ export function WorkbenchDialogs(props: Props) {
 }
 
 function OpenDialog({ controls, areKeysOn, onKeysOn }: Props) {
-  const { cardId, plan, library, unit, view, commit, flush } = useCardSession();
+  const { cardId, plan, library, holdings, unit, view, commit, flush } = useCardSession();
   const { asked, closeAsked: close } = controls;
   switch (asked?.kind) {
     case undefined:
@@ -120,6 +123,22 @@ function OpenDialog({ controls, areKeysOn, onKeysOn }: Props) {
         <NewStockDialog onClose={close} onDone={done} />
       ) : (
         <NewDiesDialog unit={unit} onClose={close} onDone={done} />
+      );
+    }
+    case 'stamps': {
+      const { take } = asked;
+      return (
+        <NewStampsDialog
+          library={library}
+          holdings={holdings}
+          unit={unit}
+          onClose={close}
+          onDone={(stamps) => {
+            for (const stamp of stamps) controls.addItem(stamp);
+            close();
+            take(stamps);
+          }}
+        />
       );
     }
     default:

@@ -6,6 +6,7 @@ import type { SessionControls } from '../session/useSession';
 import { dayWords } from '../../core/prose/dayWords';
 import { peopleWords } from '../words/peopleWords';
 import { SaveStatus } from './SaveStatus';
+import { Select } from '../parts/Select';
 
 interface Props {
   readonly controls: SessionControls;
@@ -36,7 +37,7 @@ export function WorkbenchHeader({ controls }: Props) {
         className="font-heading hover:border-control field-sizing-content max-w-[34rem] min-w-24 truncate border-b border-transparent text-[18px] font-semibold"
         onCommit={(title) => setAbout({ title })}
       />
-      <select
+      <Select
         className="text-muted max-w-72 appearance-none truncate border-b border-transparent hover:border-current"
         aria-label="Release"
         value={about.releaseId ?? ''}
@@ -54,7 +55,7 @@ export function WorkbenchHeader({ controls }: Props) {
           </option>
         ))}
         <option value={newRelease}>Add a release…</option>
-      </select>
+      </Select>
       <span className="ml-auto flex items-center gap-4">
         <button type="button" className="button" disabled={!canUndo} onClick={controls.undo}>
           Undo

@@ -6,8 +6,8 @@ import { findStamp } from '../../plan/library';
 import type { PieceOf } from '../../plan/piece';
 import { sized, type MarkKind, type SizedMark } from '../markKind';
 import { wishes } from '../paint';
-import type { Stroke } from '../stroke';
-import { wordOutline, wordStroke } from '../wordOutline';
+import { wordOutline } from '../wordOutline';
+import { stampStrokes } from './stampStrokes';
 
 /** The print of a stamp: as large as its box, less what is masked off; a sentiment prints words. */
 export const imageKind: MarkKind<'image'> = {
@@ -34,19 +34,14 @@ export const imageKind: MarkKind<'image'> = {
     const isWhole = rect.width === whole.width && rect.height === whole.height;
     return isWhole ? print : clipped(print, corners(rect));
   },
-  strokes: ({ paints, stamp, words, whole }) => {
-    if (!stamp) return [];
-    const { box } = stamp.shape;
-    const [ink] = paints;
-    if (stamp.words && words)
-      return ink ? [wordStroke(words, stamp.words.lettering, ink.colour)] : [];
-    return stamp.layers.flatMap(({ path, lineWidth }, index): readonly Stroke[] => {
-      const colour = paints[index]?.colour;
-      if (colour === undefined) return [];
-      const width = (lineWidth * whole.width) / box.width;
-      return [{ kind: 'path', path, box, colour, lineWidth: width, at: undefined }];
-    });
-  },
+  strokes: ({ paints, stamp, whole }) =>
+    stamp
+      ? stampStrokes(
+          stamp,
+          whole,
+          paints.map((paint) => paint?.colour),
+        )
+      : [],
 };
 
 function shownOf({ width, height }: Size, crop: PieceOf<'image'>['crop']): SizedMark['shown'] {

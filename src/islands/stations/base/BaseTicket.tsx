@@ -7,6 +7,7 @@ import { sheetBlanksFor } from '../../../core/paper/layOutBlank';
 import { followsSupport } from '../../../core/plan/pieces';
 import { sizeOriginSentence } from '../../words/originSentence';
 import { useCardSession } from '../../session/CardSession';
+import { Select } from '../../parts/Select';
 
 /** The base unfolded: its closed size, the blank, the score, and what the sheets give. */
 export function BaseTicket() {
@@ -59,7 +60,7 @@ function BlankChoice() {
   return (
     <label className="flex gap-2 pt-1">
       <span className="text-muted">Blank</span>
-      <select
+      <Select
         className="in-place"
         value={blankId ?? blanks[0]?.id}
         onChange={(event) => commit({ kind: 'set-base', change: { blankId: event.target.value } })}
@@ -70,7 +71,7 @@ function BlankChoice() {
           </option>
         ))}
         <option value="exact">laid out from the finished size</option>
-      </select>
+      </Select>
     </label>
   );
 }
@@ -89,7 +90,7 @@ function FormatRound() {
       <span className="text-muted">
         Formats {outermost.name} {outermost.letter} fits on
       </span>
-      <select
+      <Select
         className="in-place"
         value=""
         onChange={(event) => {
@@ -106,7 +107,7 @@ function FormatRound() {
             {writeLength(atEnds, unit)} at top and bottom
           </option>
         ))}
-      </select>
+      </Select>
     </label>
   );
 }

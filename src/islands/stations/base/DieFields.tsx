@@ -8,9 +8,12 @@ import { centredReveals } from '../../../core/resolve/centredReveals';
 import { supportRect } from '../../../core/resolve/resolvedCard';
 import type { ResolvedPiece } from '../../../core/resolve/resolvedPiece';
 import { writeRevealsShort } from '../../../core/prose/sentences';
+import { Choose } from '../../parts/Choose';
+import { choiceOf, refValue } from '../../parts/itemChoices';
 import { DieFinder } from './DieFinder';
 import { changePiece } from '../../../core/plan/pieceEdits';
 import { useCardSession } from '../../session/CardSession';
+import { Select } from '../../parts/Select';
 
 type ByDie = Extract<SizeRule, { by: 'die' }>;
 
@@ -36,33 +39,28 @@ export function DieFields({ piece, resolved, usual }: Props) {
     take({ by: 'die', set: { id: ref.id, version: ref.version }, step: 0, turned: false });
   return (
     <>
-      <label className="flex gap-2">
-        <span className="text-muted">set</span>
-        <select
-          className="in-place"
-          data-first-field
-          aria-label="Set of dies"
-          value={set ? refOf(set) : ''}
-          onChange={(event) => {
-            if (event.target.value === newDies) ask({ kind: 'dies', take: takeSet });
-            const chosen = sets.find((each) => refOf(each) === event.target.value);
+      <span className="flex gap-2">
+        <span aria-hidden className="text-muted">
+          set
+        </span>
+        <Choose
+          isFirstField
+          label="Set of dies"
+          choices={[...sets.map(choiceOf), { value: newDies, name: 'Add nested dies…' }]}
+          value={set && refValue(set)}
+          otherwise={rule ? 'not in the stash' : 'choose a set'}
+          onChoose={(value) => {
+            if (value === newDies) ask({ kind: 'dies', take: takeSet });
+            const chosen = sets.find((each) => refValue(each) === value);
             if (chosen) takeSet(chosen);
           }}
-        >
-          {!set && <option value="">{rule ? 'not in the stash' : 'choose a set'}</option>}
-          {sets.map((each) => (
-            <option key={refOf(each)} value={refOf(each)}>
-              {each.name}
-            </option>
-          ))}
-          <option value={newDies}>Add nested dies…</option>
-        </select>
-      </label>
+        />
+      </span>
       {rule && set && (
         <>
           <label className="flex gap-2">
             <span className="text-muted">die</span>
-            <select
+            <Select
               className="in-place"
               aria-label="Die of the set"
               value={rule.step}
@@ -77,7 +75,7 @@ export function DieFields({ piece, resolved, usual }: Props) {
                   </option>
                 );
               })}
-            </select>
+            </Select>
           </label>
           <label className="flex items-center gap-1.5">
             <input
@@ -99,8 +97,6 @@ export function DieFields({ piece, resolved, usual }: Props) {
     </>
   );
 }
-
-const refOf = ({ id, version }: DieSet) => `${id}@${version}`;
 
 function dieSize({ width, height }: DieSet['steps'][number], turned: boolean): Size {
   const size = { width: width.ticks, height: height.ticks };

@@ -10,6 +10,7 @@ import { PlaceFields } from '../../parts/PlaceFields';
 import { changePiece } from '../../../core/plan/pieceEdits';
 import { useLayerCommands } from './useLayerCommands';
 import { useCardSession } from '../../session/CardSession';
+import { Select } from '../../parts/Select';
 
 interface Props {
   readonly piece: Paper;
@@ -29,7 +30,7 @@ export function LieFields({ piece, resolved, letter }: Props) {
     <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5 pt-1.5">
       <label className="flex gap-2">
         <span className="text-muted">on</span>
-        <select
+        <Select
           className="in-place"
           aria-label={`What ${letter} lies on`}
           value={'face' in on ? `face ${on.face}` : `piece ${on.piece}`}
@@ -54,7 +55,7 @@ export function LieFields({ piece, resolved, letter }: Props) {
               {each.name}
             </option>
           ))}
-        </select>
+        </Select>
       </label>
       {size.by !== 'sides' && (
         <PlaceFields
@@ -69,7 +70,7 @@ export function LieFields({ piece, resolved, letter }: Props) {
       )}
       <label className="flex gap-2">
         <span className="text-muted">glued with</span>
-        <select
+        <Select
           className="in-place"
           value={attach}
           onChange={(event) => {
@@ -82,12 +83,12 @@ export function LieFields({ piece, resolved, letter }: Props) {
               {each.name}
             </option>
           ))}
-        </select>
+        </Select>
       </label>
       {resolved?.crossesGate && (
         <label className="flex gap-2">
           <span className="text-muted">crosses the middle, glued to</span>
-          <select
+          <Select
             className="in-place"
             value={piece.carriedBy}
             onChange={(event) =>
@@ -100,7 +101,7 @@ export function LieFields({ piece, resolved, letter }: Props) {
           >
             <option value="left">the left flap</option>
             <option value="right">the right flap</option>
-          </select>
+          </Select>
         </label>
       )}
     </div>

@@ -10,6 +10,7 @@ import type { ResolvedCard } from '../../../core/resolve/resolvedCard';
 import { LengthField } from '../../parts/LengthField';
 import { changePiece } from '../../../core/plan/pieceEdits';
 import { useCardSession } from '../../session/CardSession';
+import { Select } from '../../parts/Select';
 
 type Outset = Extract<SizeRule, { by: 'outset' }>;
 
@@ -63,7 +64,7 @@ export function OutsetFields({ piece }: Props) {
       }))}
       <label className="flex gap-2 pt-1">
         <span className="text-muted">round</span>
-        <select
+        <Select
           className="in-place"
           value={chosen}
           onChange={(event) => {
@@ -79,7 +80,7 @@ export function OutsetFields({ piece }: Props) {
               {each.name}
             </option>
           ))}
-        </select>
+        </Select>
       </label>
       <span className="flex flex-wrap gap-x-3 gap-y-2">
         {sides.map((side: Side) =>

@@ -1,10 +1,12 @@
 import { asTyped } from '../../../core/length/typedLength';
-import { stampsOf } from '../../../core/plan/library';
+import { findStamp, stampsOf } from '../../../core/plan/library';
 import type { Paper } from '../../../core/plan/piece';
 import { cutOutRim } from '../../../core/composition/newThing';
 import { LengthField } from '../../parts/LengthField';
 import { changePiece } from '../../../core/plan/pieceEdits';
 import { useCardSession } from '../../session/CardSession';
+import { Choose } from '../../parts/Choose';
+import { choiceOf, refValue } from '../../parts/itemChoices';
 
 interface Props {
   readonly piece: Paper;
@@ -17,35 +19,29 @@ export function PrintFields({ piece }: Props) {
   const stamps = stampsOf(library);
   const rule = size.by === 'stamp' ? size : undefined;
   const rim = rule?.rim ?? asTyped(cutOutRim[unit]);
-  const isThere = stamps.some((each) => each.id === rule?.stamp.id);
   return (
     <>
-      <label className="flex gap-2">
-        <span className="text-muted">stamp</span>
-        <select
+      <span className="flex gap-2">
+        <span aria-hidden className="text-muted">
+          stamp
+        </span>
+        <Choose
+          isFirstField
+          label="Stamp it is cut round"
           className="in-place max-w-56"
-          data-first-field
-          aria-label="Stamp it is cut round"
-          value={rule?.stamp.id ?? ''}
-          onChange={(event) => {
-            const chosen = stamps.find((each) => each.id === event.target.value);
+          choices={stamps.map(choiceOf)}
+          value={rule && refValue(rule.stamp)}
+          otherwise={
+            rule ? (findStamp(library, rule.stamp)?.name ?? 'not in the stash') : 'choose a stamp'
+          }
+          onChoose={(value) => {
+            const chosen = stamps.find((each) => refValue(each) === value);
             if (!chosen) return;
             const stamp = { id: chosen.id, version: chosen.version };
             commit(changePiece(piece, { size: { by: 'stamp', stamp, rim } }));
           }}
-        >
-          {!isThere && (
-            <option value={rule?.stamp.id ?? ''}>
-              {rule ? 'not in the stash' : 'choose a stamp'}
-            </option>
-          )}
-          {stamps.map((each) => (
-            <option key={each.id} value={each.id}>
-              {each.name}
-            </option>
-          ))}
-        </select>
-      </label>
+        />
+      </span>
       {rule && (
         <LengthField
           key={id}

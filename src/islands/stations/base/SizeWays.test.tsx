@@ -1,6 +1,7 @@
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { coves, measure, pieceOn, planOf, reveal, wren } from '../../../../test/support/plans';
+import { choose } from '../../../../test/support/choose';
 import { renderIn, sessionOn } from '../../../../test/support/session';
 import { inches } from '../../../core/length/length';
 import { PieceTicket } from './PieceTicket';
@@ -42,9 +43,7 @@ describe('the size of a layer', () => {
   it('round a print takes the stamp, and a rim to begin with', () => {
     const session = show();
     fireEvent.click(screen.getByRole('button', { name: 'Print' }));
-    fireEvent.change(screen.getByLabelText('Stamp it is cut round'), {
-      target: { value: wren.id },
-    });
+    choose('Stamp it is cut round', 'Garden wren');
     expect(session.commit.mock.calls[0]?.[0]).toMatchObject({
       change: { size: { by: 'stamp', stamp: wren, rim: { ticks: inches(0, 1, 16) } } },
     });

@@ -7,6 +7,7 @@ import type { Base } from '../../../core/plan/plan';
 import { LengthField } from '../../parts/LengthField';
 import { StockSelect } from '../../parts/StockSelect';
 import { useCardSession } from '../../session/CardSession';
+import { Select } from '../../parts/Select';
 
 /** Format, how the card stands, fold and base stock, edited where they are read. */
 export function TitleBlock() {
@@ -40,7 +41,7 @@ export function TitleBlock() {
       className="border-ink divide-control flex flex-wrap divide-x border"
     >
       <Cell name="Format">
-        <select
+        <Select
           className="in-place font-semibold"
           aria-label="Format"
           value={format.kind === 'named' ? format.id : 'custom'}
@@ -52,7 +53,7 @@ export function TitleBlock() {
             </option>
           ))}
           <option value="custom">Custom</option>
-        </select>
+        </Select>
         {format.kind === 'custom' && (
           <span className="mt-1 flex gap-2">
             {(['width', 'height'] as const).map((axis) => (
@@ -85,7 +86,7 @@ export function TitleBlock() {
         {face.width === face.height ? (
           <span className="font-semibold">square</span>
         ) : (
-          <select
+          <Select
             className="in-place font-semibold"
             aria-label="Stands"
             value={stand}
@@ -93,11 +94,11 @@ export function TitleBlock() {
           >
             <option value="upright">upright</option>
             <option value="lying">lying</option>
-          </select>
+          </Select>
         )}
       </Cell>
       <Cell name="Fold">
-        <select
+        <Select
           className="in-place font-semibold"
           aria-label="Fold"
           value={fold}
@@ -111,7 +112,7 @@ export function TitleBlock() {
               {each === 'flat' ? 'none, flat' : each}
             </option>
           ))}
-        </select>
+        </Select>
       </Cell>
       <Cell name="Base stock">
         <StockSelect

@@ -1,6 +1,7 @@
 import type { Making } from '../../../core/plan/plan';
 import { CopiesField } from '../../parts/CopiesField';
 import { NumberField } from '../../parts/NumberField';
+import { Select } from '../../parts/Select';
 
 interface Props {
   readonly making: Making;
@@ -35,7 +36,7 @@ export function BatchForm({ making, onChange }: Props) {
             })
           }
         />
-        <select
+        <Select
           className="in-place pt-1"
           aria-label="How spares are counted"
           value={spares.by}
@@ -50,7 +51,7 @@ export function BatchForm({ making, onChange }: Props) {
         >
           <option value="each">of each piece</option>
           <option value="percent">in a hundred</option>
-        </select>
+        </Select>
       </div>
       <label className="flex items-center gap-2">
         <input

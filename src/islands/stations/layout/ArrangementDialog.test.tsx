@@ -1,5 +1,6 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { choose } from '../../../../test/support/choose';
 import { library, wren } from '../../../../test/support/plans';
 import { ArrangementDialog } from './ArrangementDialog';
 
@@ -18,11 +19,9 @@ describe('an arrangement that is asked for', () => {
         onClose={vi.fn()}
       />,
     );
-    const choose = (tier: string, value: string) =>
-      fireEvent.change(screen.getByLabelText(`${tier} pieces`), { target: { value } });
-    choose('Large', wren.id);
-    choose('Medium', '');
-    choose('Small', '');
+    choose('Large pieces', 'Garden wren');
+    choose('Medium pieces', 'none');
+    choose('Small pieces', 'none');
     expect(onShow).toHaveBeenLastCalledWith(
       expect.objectContaining({ kind: 'oval', tiers: [expect.objectContaining({ count: 6 })] }),
     );

@@ -9,6 +9,8 @@ import {
   type Tier,
 } from '../../../core/composition/newArrangement';
 import { SeedField } from './SeedField';
+import { Choose } from '../../parts/Choose';
+import { Select } from '../../parts/Select';
 
 /** What is asked for: which stamps how often, how they are laid, and which lay of many alike. */
 export interface AskedArrangement {
@@ -84,7 +86,7 @@ export function ArrangementDialog(props: Props) {
       >
         <label className="flex items-center gap-3">
           as
-          <select
+          <Select
             className="field"
             value={kind}
             onChange={(event) => {
@@ -97,7 +99,7 @@ export function ArrangementDialog(props: Props) {
                 {kindWords[each][0]}
               </option>
             ))}
-          </select>
+          </Select>
         </label>
         <p>
           {kind === 'list' || kind === 'hanging' ? '' : `Round ${around}. `}
@@ -106,19 +108,14 @@ export function ArrangementDialog(props: Props) {
         {tierNames.map((name, index) => (
           <div key={name} className="grid grid-cols-[5rem_1fr_auto] items-center gap-3">
             <span className="font-semibold">{name}</span>
-            <select
+            <Choose
+              label={`${name} pieces`}
               className="field"
-              aria-label={`${name} pieces`}
+              choices={[{ value: '', name: 'none' }, ...stamps.map(stampChoice)]}
               value={chosen[index] ?? ''}
-              onChange={(event) => setChosen(set(chosen, index, event.target.value || undefined))}
-            >
-              <option value="">none</option>
-              {stamps.map(({ id, name: stampName }) => (
-                <option key={id} value={id}>
-                  {stampName}
-                </option>
-              ))}
-            </select>
+              otherwise="none"
+              onChoose={(id) => setChosen(set(chosen, index, id || undefined))}
+            />
             <input
               className="field w-20"
               type="number"
@@ -156,3 +153,5 @@ function likelyTiers(stamps: readonly Stamp[]): readonly (string | undefined)[] 
 
 const sizeOf = (stamp: Stamp | undefined): Size | undefined =>
   stamp && { width: stamp.width.ticks, height: stamp.height.ticks };
+
+const stampChoice = ({ id, name }: Stamp) => ({ value: id, name });

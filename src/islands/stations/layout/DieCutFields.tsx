@@ -9,6 +9,7 @@ import { useCardSession } from '../../session/CardSession';
 import { CropFields } from './CropFields';
 import { MotionFields } from './MotionFields';
 import { StockSelect } from '../../parts/StockSelect';
+import { Select } from '../../parts/Select';
 
 interface Props {
   readonly resolved: ResolvedPiece;
@@ -39,7 +40,7 @@ export function DieCutFields({ resolved, onChange, preview }: Props) {
           onAskNew={() => ask({ kind: 'stock', take: (stock) => onChange({ stock }) })}
         />
         {size.by === 'die' && set && set.steps.length > 1 && (
-          <select
+          <Select
             className="in-place"
             aria-label="Die of the set"
             value={size.step}
@@ -50,9 +51,9 @@ export function DieCutFields({ resolved, onChange, preview }: Props) {
                 {writeSizeExact({ width: width.ticks, height: height.ticks })}
               </option>
             ))}
-          </select>
+          </Select>
         )}
-        <select
+        <Select
           className="in-place"
           aria-label="Glued with"
           value={piece.attach}
@@ -66,7 +67,7 @@ export function DieCutFields({ resolved, onChange, preview }: Props) {
               {name}
             </option>
           ))}
-        </select>
+        </Select>
         {isCutToShape(size) && (
           <label className="flex items-center gap-2">
             <input
@@ -77,7 +78,7 @@ export function DieCutFields({ resolved, onChange, preview }: Props) {
             turned over
           </label>
         )}
-        <select
+        <Select
           className="in-place"
           aria-label="What hangs over"
           value={piece.overhang}
@@ -91,7 +92,7 @@ export function DieCutFields({ resolved, onChange, preview }: Props) {
               {overhangWords[each]}
             </option>
           ))}
-        </select>
+        </Select>
       </div>
       <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5">
         <CropFields

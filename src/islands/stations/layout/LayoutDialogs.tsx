@@ -14,12 +14,13 @@ export type LayoutDialog = 'stamps' | 'dies' | 'stencils' | 'arrange' | 'scatter
 
 interface Props {
   readonly open: LayoutDialog | undefined;
+  readonly onOpen: (dialog: LayoutDialog) => void;
   readonly onClose: () => void;
 }
 
 /** The shelf and the questions of the Layout station; what is chosen is laid on the table. */
-export function LayoutDialogs({ open, onClose: close }: Props) {
-  const { library, isStashWhole, bringStash, unit } = useCardSession();
+export function LayoutDialogs({ open, onOpen, onClose: close }: Props) {
+  const { library, isStashWhole, bringStash, unit, ask } = useCardSession();
   useEffect(() => {
     if (open) bringStash();
   }, [open, bringStash]);
@@ -71,6 +72,17 @@ export function LayoutDialogs({ open, onClose: close }: Props) {
           sort={open}
           unit={unit}
           onClose={close}
+          onAskStamps={() => {
+            close();
+            ask({
+              kind: 'stamps',
+              // One is meant to be laid; of several one chooses.
+              take: ([stamp, ...more]) => {
+                if (stamp && more.length === 0) addImage(stamp);
+                else onOpen('stamps');
+              },
+            });
+          }}
           onTakeStamp={(stamp) => {
             addImage(stamp);
             close();

@@ -67,7 +67,7 @@ function LayoutTable() {
           ticket={<ChosenTicket />}
         />
       </div>
-      <LayoutDialogs open={open} onClose={() => setOpen(undefined)} />
+      <LayoutDialogs open={open} onOpen={setOpen} onClose={() => setOpen(undefined)} />
     </div>
   );
 }
@@ -168,8 +168,8 @@ function useLayoutKeys(open: (dialog: LayoutDialog) => void): void {
     s: () => open('dies'),
     x: () => open('stencils'),
     o: cutOut,
-    'Ctrl+c': takeAlong,
-    'Ctrl+v': putDown,
+    '$mod+c': takeAlong,
+    '$mod+v': putDown,
     t: addWords,
     g: addDot,
     l: addLine,

@@ -4,6 +4,7 @@ import { sides } from '../../../core/plan/faces';
 import type { Motion, Paper } from '../../../core/plan/piece';
 import type { ChangeOf } from '../../../core/plan/pieceEdits';
 import { LengthField } from '../../parts/LengthField';
+import { Select } from '../../parts/Select';
 
 interface Props {
   readonly piece: Paper;
@@ -36,7 +37,7 @@ export function MotionFields({ piece, unit, onChange, preview }: Props) {
   const { motion, id } = piece;
   return (
     <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5">
-      <select
+      <Select
         className="in-place pt-1"
         aria-label="How it moves"
         value={motion?.kind ?? ''}
@@ -51,11 +52,11 @@ export function MotionFields({ piece, unit, onChange, preview }: Props) {
             {names[kind]}
           </option>
         ))}
-      </select>
+      </Select>
       {motion?.kind === 'flap' && (
         <label className="flex gap-2 pt-1">
           <span className="text-muted">hinged at the</span>
-          <select
+          <Select
             className="in-place"
             value={motion.hinge}
             onChange={(event) => {
@@ -66,12 +67,12 @@ export function MotionFields({ piece, unit, onChange, preview }: Props) {
             {sides.map((side) => (
               <option key={side}>{side}</option>
             ))}
-          </select>
+          </Select>
         </label>
       )}
       {motion?.kind === 'slider' && (
         <>
-          <select
+          <Select
             className="in-place pt-1"
             aria-label="Which way it slides"
             value={motion.along}
@@ -81,7 +82,7 @@ export function MotionFields({ piece, unit, onChange, preview }: Props) {
           >
             <option value="x">across, by</option>
             <option value="y">down, by</option>
-          </select>
+          </Select>
           <LengthField
             key={`${id} travel`}
             label="to the right or down"

@@ -6,6 +6,7 @@ import { dotLooks } from '../../../core/plan/pieces/looks';
 import { Dialog } from '../../parts/Dialog';
 import { LengthField } from '../../parts/LengthField';
 import { SeedField } from './SeedField';
+import { Select } from '../../parts/Select';
 
 /** What a scatter is made of, beside what it keeps off. */
 export interface ScatterChoice extends Pick<
@@ -82,7 +83,7 @@ export function ScatterDialog({ unit, onScatter, onClose }: Props) {
         <p className="flex flex-wrap items-center gap-4">
           <label className="flex items-center gap-2">
             what
-            <select
+            <Select
               className="field"
               value={look}
               onChange={(event) =>
@@ -92,7 +93,7 @@ export function ScatterDialog({ unit, onScatter, onClose }: Props) {
               {dotLooks.map((each) => (
                 <option key={each}>{each}</option>
               ))}
-            </select>
+            </Select>
           </label>
           <label className="flex items-center gap-2">
             colour
@@ -105,7 +106,7 @@ export function ScatterDialog({ unit, onScatter, onClose }: Props) {
           </label>
           <label className="flex items-center gap-2">
             denser
-            <select
+            <Select
               className="field"
               value={denserAt}
               onChange={(event) =>
@@ -117,7 +118,7 @@ export function ScatterDialog({ unit, onScatter, onClose }: Props) {
                   {words}
                 </option>
               ))}
-            </select>
+            </Select>
           </label>
         </p>
         {sizes.map(({ length, count }, index) => (

@@ -1,4 +1,4 @@
-import { fitWords } from '../../../core/lettering/setWords';
+import { stampStrokes } from '../../../core/kinds/image/stampStrokes';
 import type { DrawnMark } from '../../../core/pictures/drawFace';
 import type { Stroke } from '../../../core/kinds/stroke';
 import { zeroLength } from '../../../core/length/length';
@@ -41,26 +41,13 @@ export function ShapePicture({ item, scale }: Props) {
   );
 }
 
+/** The colour words are shown in. */
+const ink = '#22282b';
+
 function printOf(stamp: Stamp): DrawnMark {
-  const { width, height, shape, layers, words, id } = stamp;
+  const { width, height, layers, words, id } = stamp;
   const rect = { x: zeroLength, y: zeroLength, width: width.ticks, height: height.ticks };
-  const strokes: readonly Stroke[] = words
-    ? [
-        {
-          kind: 'words',
-          ...fitWords({ ...words, align: 'centre' }, rect),
-          lettering: words.lettering,
-          colour: '#22282b',
-        },
-      ]
-    : layers.map(({ path, lineWidth, colour }) => ({
-        kind: 'path',
-        path,
-        box: shape.box,
-        colour,
-        lineWidth: (lineWidth * rect.width) / shape.box.width,
-        at: undefined,
-      }));
+  const strokes = stampStrokes(stamp, rect, words ? [ink] : layers.map(({ colour }) => colour));
   return { id, rect, whole: rect, turn: 0, strokes, from: undefined };
 }
 

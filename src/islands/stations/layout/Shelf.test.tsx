@@ -14,6 +14,7 @@ describe('the shelf', () => {
         isWhole
         sort={sort}
         unit="in"
+        onAskStamps={vi.fn()}
         onTakeStamp={onTakeStamp}
         onTakeStencil={vi.fn()}
         onTakeDie={onTakeDie}
@@ -59,6 +60,7 @@ describe('the shelf of stencils', () => {
         isWhole
         sort="stencils"
         unit="in"
+        onAskStamps={vi.fn()}
         onTakeStamp={vi.fn()}
         onTakeDie={vi.fn()}
         onTakeStencil={onTake}

@@ -1,9 +1,10 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { writeSize } from '../../../core/length/formatLength';
 import { TICKS_PER_INCH, type Unit } from '../../../core/length/length';
 import type { DieSet, Stamp, Stencil } from '../../../core/plan/libraryItem';
 import { dieSetsOf, stampsOf, stencilsOf, type Library } from '../../../core/plan/library';
-import { useModal } from '../../parts/useModal';
+import { Dialog } from '../../parts/Dialog';
+import { findByWords } from '../../../core/text/findByWords';
 import { ShapePicture } from './ShapePicture';
 
 const titles = { stamps: 'Stamps', dies: 'Dies', stencils: 'Stencils' } as const;
@@ -14,6 +15,8 @@ interface Props {
   readonly isWhole: boolean;
   readonly sort: keyof typeof titles;
   readonly unit: Unit;
+  /** Asks for stamps that are not on it yet. */
+  readonly onAskStamps: () => void;
   readonly onTakeStamp: (stamp: Stamp) => void;
   readonly onTakeStencil: (stencil: Stencil) => void;
   readonly onTakeDie: (set: DieSet, step: number) => void;
@@ -25,16 +28,15 @@ const pixelsPerInch = 34;
 
 /** The stamps, dies or stencils of the stash as they are, at one scale, to choose from. */
 export function Shelf(props: Props) {
-  const { library, isWhole, sort, unit, onTakeStamp, onTakeStencil, onTakeDie, onClose } = props;
-  const dialog = useRef<HTMLDialogElement>(null);
+  const { library, isWhole, sort, unit, onAskStamps, onTakeStamp, onTakeStencil } = props;
+  const { onTakeDie, onClose } = props;
   const [search, setSearch] = useState('');
-  useModal(dialog);
-  const isFound = ({ name }: Stamp | DieSet | Stencil) =>
-    name.toLowerCase().includes(search.trim().toLowerCase());
   const scale = pixelsPerInch / TICKS_PER_INCH;
-  const stamps = sort === 'stamps' ? stampsOf(library).filter(isFound) : [];
-  const sets = sort === 'dies' ? dieSetsOf(library).filter(isFound).toSorted(bySize) : [];
-  const stencils = sort === 'stencils' ? stencilsOf(library).filter(isFound) : [];
+  const found = <Item extends Stamp | DieSet | Stencil>(items: readonly Item[]) =>
+    findByWords(items, ({ name }) => name, search);
+  const stamps = sort === 'stamps' ? found(stampsOf(library)) : [];
+  const sets = sort === 'dies' ? found(dieSetsOf(library).toSorted(bySize)) : [];
+  const stencils = sort === 'stencils' ? found(stencilsOf(library)) : [];
   const count = stamps.length + sets.length + stencils.length;
   // A set is first tried in its second size, as its largest is for the card itself.
   const takeDie = (set: DieSet) => onTakeDie(set, set.steps.length > 2 ? 1 : 0);
@@ -45,17 +47,8 @@ export function Shelf(props: Props) {
     else if (stencil) onTakeStencil(stencil);
   };
   return (
-    <dialog
-      ref={dialog}
-      aria-label={titles[sort]}
-      className="border-control m-auto flex h-[min(640px,86vh)] w-[min(1060px,94vw)] flex-col rounded-[3px] border bg-white p-0"
-      onCancel={(event) => {
-        event.preventDefault();
-        onClose();
-      }}
-    >
-      <div className="border-hairline flex items-baseline gap-4 border-b px-6 pt-5 pb-3">
-        <h2 className="text-xl">{titles[sort]}</h2>
+    <Dialog title={titles[sort]} isShelf onClose={onClose}>
+      <div className="border-hairline flex items-baseline gap-4 border-b px-6 pt-1 pb-3">
         <input
           className="field w-64"
           aria-label={`Search the ${sort}`}
@@ -74,7 +67,16 @@ export function Shelf(props: Props) {
           {count > 0 && search.trim() !== '' ? '; Enter takes the first' : ''}
           {isWhole ? '' : '; more of the stash is on its way'}
         </span>
-        <button type="button" className="button ml-auto" onClick={onClose}>
+        {sort === 'stamps' && (
+          <button type="button" className="button button-outlined ml-auto" onClick={onAskStamps}>
+            Add stamps of your own
+          </button>
+        )}
+        <button
+          type="button"
+          className={sort === 'stamps' ? 'button' : 'button ml-auto'}
+          onClick={onClose}
+        >
           Close
         </button>
       </div>
@@ -115,12 +117,12 @@ export function Shelf(props: Props) {
         {count === 0 && (
           <li className="text-muted">
             {search === ''
-              ? `The stash has no ${sort} yet. Add them on the Stash page.`
+              ? `The stash has no ${sort} yet. ${sort === 'stamps' ? 'Add one by its name and size.' : 'Add them on the Stash page.'}`
               : `No ${sort} are called so.`}
           </li>
         )}
       </ul>
-    </dialog>
+    </Dialog>
   );
 }
 

@@ -21,6 +21,7 @@ import { useHandling } from './useHandling';
 import { DieCutFields } from './DieCutFields';
 import { MarkFields } from './MarkFields';
 import { nearestWords, seenWords, sizeWords, sortOf, supportName } from './thingWords';
+import { Select } from '../../parts/Select';
 
 interface Props {
   readonly placed: Placed;
@@ -87,7 +88,7 @@ export function ThingTicket({ placed }: Props) {
       <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5">
         <label className="flex gap-2">
           <span className="text-muted">on</span>
-          <select
+          <Select
             className="in-place"
             aria-label="What it lies on"
             value={'face' in piece.on ? 'face' : piece.on.piece}
@@ -103,7 +104,7 @@ export function ThingTicket({ placed }: Props) {
                 {each.name}
               </option>
             ))}
-          </select>
+          </Select>
         </label>
         <PlaceFields
           key={id}

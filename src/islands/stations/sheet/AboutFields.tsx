@@ -4,6 +4,7 @@ import { cardStatuses } from '../../../core/plan/planFacts';
 import { DayField } from '../../parts/DayField';
 import { TextField } from '../../parts/TextField';
 import { cutText } from '../../../core/text/cutText';
+import { Select } from '../../parts/Select';
 
 interface Props {
   readonly about: About;
@@ -21,7 +22,7 @@ export function AboutFields({ about, onCommit }: Props) {
     <>
       <label className="flex items-center gap-2">
         Status
-        <select
+        <Select
           className="field"
           value={about.status}
           onChange={(event) => {
@@ -34,7 +35,7 @@ export function AboutFields({ about, onCommit }: Props) {
               {status}
             </option>
           ))}
-        </select>
+        </Select>
       </label>
       <span className="flex items-center gap-2">
         <label htmlFor="occasion">Occasion</label>

@@ -1,11 +1,14 @@
-import { useId, useState } from 'react';
 import { pieceIdFrom } from '../../../core/plan/pieceId';
 import { findItem, newestOf } from '../../../core/plan/library';
 import type { Use } from '../../../core/plan/use';
+import { kindNames } from '../../../core/stash/itemFields';
 import { unitOf } from '../../../core/supplies/supplyRow';
+import { Choose } from '../../parts/Choose';
+import { choiceOf, refValue } from '../../parts/itemChoices';
 import { NumberField } from '../../parts/NumberField';
 import { TextField } from '../../parts/TextField';
 import { useCardSession } from '../../session/CardSession';
+import { Select } from '../../parts/Select';
 
 /** What the card takes beside its panels: each thing with its amount, what it is for, and a note. */
 export function UsesEditor() {
@@ -42,7 +45,7 @@ export function UsesEditor() {
                 )}
                 {unit === 'use' ? 'used' : `${unit === 'piece' ? 'pieces' : unit} a card`}
               </span>
-              <select
+              <Select
                 className="in-place"
                 aria-label={`What ${name} is for`}
                 value={use.pieceId ?? ''}
@@ -57,7 +60,7 @@ export function UsesEditor() {
                     for {letter} {piece}
                   </option>
                 ))}
-              </select>
+              </Select>
               <TextField
                 label={`Note on ${name}`}
                 value={use.note}
@@ -84,27 +87,13 @@ export function UsesEditor() {
   );
 }
 
-/** Chooses a thing of the stash by its name. */
+/** Chooses a thing of the stash by its name; it is there at once. */
 function AddUse() {
   const { library, commit } = useCardSession();
-  const id = useId();
-  const [typed, setTyped] = useState('');
-  const [issue, setIssue] = useState('');
   const items = newestOf(library).filter(({ kind }) => kind !== 'stock' && kind !== 'die-set');
-  const add = () => {
-    const wanted = typed.trim().toLowerCase();
-    if (wanted === '') return;
-    const item =
-      items.find(({ name }) => name.toLowerCase() === wanted) ??
-      onlyOne(items.filter(({ name }) => name.toLowerCase().includes(wanted)));
-    if (!item) {
-      setIssue(
-        `The stash has no single thing called “${typed.trim()}”. Choose one of the list, or add it in the Stash.`,
-      );
-      return;
-    }
-    setIssue('');
-    setTyped('');
+  const add = (value: string) => {
+    const item = items.find((each) => refValue(each) === value);
+    if (!item) return;
     commit({
       kind: 'put',
       in: 'uses',
@@ -118,41 +107,16 @@ function AddUse() {
     });
   };
   return (
-    <form
-      className="flex flex-wrap items-center gap-3 pt-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        add();
-      }}
-    >
-      <label htmlFor={id}>It takes</label>
-      <input
-        id={id}
-        list={`${id}-items`}
+    <p className="flex flex-wrap items-center gap-3 pt-3">
+      <span aria-hidden>It takes</span>
+      <Choose
+        label="It takes"
         className="field w-72"
-        autoComplete="off"
-        maxLength={60}
-        placeholder="an ink, a gem, a tool…"
-        value={typed}
-        onChange={(event) => setTyped(event.target.value)}
+        choices={items.map((item) => ({ ...choiceOf(item), note: kindNames[item.kind] }))}
+        value={undefined}
+        otherwise="an ink, a gem, a tool…"
+        onChoose={add}
       />
-      <datalist id={`${id}-items`}>
-        {items.map((item) => (
-          <option key={item.id} value={item.name} />
-        ))}
-      </datalist>
-      <button type="submit" className="button button-outlined">
-        Add
-      </button>
-      {issue !== '' && (
-        <span role="alert" className="text-pencil w-full">
-          {issue}
-        </span>
-      )}
-    </form>
+    </p>
   );
-}
-
-function onlyOne<Item>(items: readonly Item[]): Item | undefined {
-  return items.length === 1 ? items[0] : undefined;
 }

@@ -1,3 +1,5 @@
+import { Select } from '../../../parts/Select';
+
 interface ChoiceProps<T extends string> {
   readonly label: string;
   readonly value: T;
@@ -15,7 +17,7 @@ export function Choice<T extends string>({
   onChange,
 }: ChoiceProps<T>) {
   return (
-    <select
+    <Select
       className="in-place"
       aria-label={label}
       value={value}
@@ -29,6 +31,6 @@ export function Choice<T extends string>({
           {nameOf(each)}
         </option>
       ))}
-    </select>
+    </Select>
   );
 }

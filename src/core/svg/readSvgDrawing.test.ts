@@ -2,17 +2,18 @@ import { describe, expect, it } from 'vitest';
 import { inches, millimetres } from '../length/length';
 import { flattenPath } from '../geometry/flattenPath';
 import { boundsOf } from '../outline/outline';
-import { readSvgOutline } from './readSvgOutline';
+import { readSvgDrawing } from './readSvgDrawing';
 
 const svg = (inner: string, attributes = 'viewBox="0 0 100 100"') =>
   `<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg" ${attributes}>${inner}</svg>`;
 const read = (text: string) => {
-  const result = readSvgOutline(text);
+  const result = readSvgDrawing(text);
   if (!result.ok) throw new Error(JSON.stringify(result.issue));
-  return result;
+  const { box, outline, size, closed, shapes } = result.drawing;
+  return { shape: { box, outline }, size, closed, shapes };
 };
 const issueOf = (text: string) => {
-  const result = readSvgOutline(text);
+  const result = readSvgDrawing(text);
   return result.ok ? undefined : result.issue.code;
 };
 
@@ -81,10 +82,52 @@ describe('an outline from an SVG drawing', () => {
     expect(shape.box).toEqual({ width: 1000, height: 500 });
   });
 
+  it('is drawn into its size as the file says: whole by default, cut off or stretched where asked', () => {
+    // A view box of 100 by 50 in a square of 100 mm: SVG 2, section 8.6.
+    const sized = (how: string) =>
+      read(
+        svg(
+          '<rect width="100" height="50"/>',
+          `width="100mm" height="100mm" viewBox="0 0 100 50" preserveAspectRatio="${how}"`,
+        ),
+      ).size;
+    expect(sized('xMidYMid')).toEqual({ width: millimetres(100), height: millimetres(50) });
+    expect(sized('xMinYMin slice')).toEqual({ width: millimetres(200), height: millimetres(100) });
+    expect(sized('none')).toEqual({ width: millimetres(100), height: millimetres(100) });
+  });
+
+  it('reads what old drawing programs write: a plain document type, and shapes shown by a reference', () => {
+    const text =
+      '<!DOCTYPE svg PUBLIC "-//W3C//DTD SVG 1.1//EN" "http://www.w3.org/Graphics/SVG/1.1/DTD/svg11.dtd">' +
+      '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink">' +
+      '<defs><path id="a" d="M0 0h10v10h-10z"/></defs><use xlink:href="#a"/><use href="#a" x="30"/></svg>';
+    expect(flattenPath(read(text).shape.outline)).toHaveLength(2);
+    expect(issueOf(svg('<g id="a"><use href="#a"/><path d="M0 0h9v9z"/></g>'))).toBe(
+      'too-detailed',
+    );
+  });
+
+  it('keeps colours from style sheets, styles and groups', () => {
+    const { shapes } = read(
+      svg(
+        '<style>.a{fill:#00F;stroke:none} .b, .c{fill:none;stroke:#0a0;stroke-width:3}</style>' +
+          '<g fill="green"><path class="a" d="M0 0h9v9z"/><path class="c" d="M0 0h90v90z"/>' +
+          '<path style="fill:rgb(1,2,3)" d="M0 0h9v9z"/><path d="M0 0h9v9z"/></g>',
+      ),
+    );
+    expect(shapes.map(({ fill, stroke, strokeWidth }) => [fill, stroke, strokeWidth])).toEqual([
+      ['#0000ff', undefined, expect.any(Number)],
+      [undefined, '#00aa00', Math.round(3e5 / 90) / 100],
+      ['#010203', undefined, expect.any(Number)],
+      ['#008000', undefined, expect.any(Number)],
+    ]);
+  });
+
   it.each([
     ['<path d="M0 0h9v9z"', 'broken'],
     ['', 'no-outline'],
     ['<path d="M0 0L9 9"/>', 'no-outline'],
+    ['<path d="M0 0h9v9z" fill="none"/>', 'no-outline'],
     ['<path d="M0 0L"/>', 'bad-path'],
     ['<script>alert(1)</script>', 'script'],
     ['<path onload="x()" d="M0 0h9v9z"/>', 'script'],
