@@ -245,7 +245,7 @@ export function wreath(
       group: 'wreath',
     },
     path,
-    tiers.map(([id, count]) => ({ stamp: stamp(id), count })),
+    tiers.map(([id, count]) => ({ stamps: [stamp(id)], count })),
     { around: boxOnFace(middle), clearance: TICKS_PER_INCH / 8, seed },
   );
 }

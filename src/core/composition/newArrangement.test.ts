@@ -31,7 +31,7 @@ describe('arrangements', () => {
   const how = { around: middle, clearance: inches(0, 1, 8), seed: 1 };
 
   it('what hangs has a string to the top edge for each, beneath the prints', () => {
-    const marks = newArrangement(ground(), 'hanging', [{ stamp, count: 3 }], how);
+    const marks = newArrangement(ground(), 'hanging', [{ stamps: [stamp], count: 3 }], how);
     const next = resolvePlan(withPieces(plan, [...plan.pieces, ...marks]), library);
     const strings = next.marks.filter(({ piece }) => piece.kind === 'drawn');
     const prints = next.marks.filter(({ piece }) => piece.kind === 'image');
@@ -75,7 +75,7 @@ describe('arrangements', () => {
         }));
         const [count = 0] = usualCounts(kind, { sizes, area, around, clearance });
         expect(count).toBeGreaterThan(0);
-        const tiers = [{ stamp: small, count }];
+        const tiers = [{ stamps: [small], count }];
         const marks = newArrangement({ ...ground(), card: on }, kind, tiers, {
           around,
           clearance,

@@ -33,9 +33,9 @@ export interface Ground {
   readonly group: string;
 }
 
-/** One tier of an arrangement: a stamp, and how often it is printed. */
+/** One tier of an arrangement: stamps about as large as each other, taken in turn, and how many prints in all. */
 export interface Tier {
-  readonly stamp: Stamp;
+  readonly stamps: readonly Stamp[];
   readonly count: number;
 }
 
@@ -81,13 +81,13 @@ export function newArrangement(
   how: Laying,
 ): readonly Mark[] {
   const support = supportRect(ground.card, ground.support);
-  const stamps = new Map(tiers.map(({ stamp }) => [stamp.id as string, stamp]));
-  const pieces = tiers.map(({ stamp, count }) =>
-    Array.from({ length: count }, () => ({
-      key: stamp.id,
-      width: stamp.width.ticks,
-      height: stamp.height.ticks,
-    })),
+  const stamps = new Map(
+    tiers.flatMap((tier) => tier.stamps).map((stamp) => [stamp.id as string, stamp]),
+  );
+  const pieces = tiers.map((tier) =>
+    Array.from({ length: tier.count }, (_, index) => tier.stamps[index % tier.stamps.length])
+      .filter((stamp) => stamp !== undefined)
+      .map(({ id, width, height }) => ({ key: id, width: width.ticks, height: height.ticks })),
   );
   const laid =
     kind === 'oval' || kind === 'rectangle'

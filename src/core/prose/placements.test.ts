@@ -138,7 +138,7 @@ describe('an arrangement as pieces', () => {
       height: inches(0, 1, 2),
     };
     const how = { around: middle, clearance: inches(0, 1, 8), seed: 2 } as const;
-    const marks = newArrangement(ground, 'oval', [{ stamp, count: 6 }], how);
+    const marks = newArrangement(ground, 'oval', [{ stamps: [stamp], count: 6 }], how);
     expect(new Set(marks.map(({ id, group }) => `${group} ${id}`)).size).toBe(6);
     for (const { rect } of resolved(marks)) {
       const [x, y] = [rect.x + rect.width / 2, rect.y + rect.height / 2];

@@ -70,6 +70,8 @@ export const replies = {
       }),
     ),
     designers: z.array(designerSchema),
+    /** Who asks: the designer of this browser, as the revisions name their author. */
+    you: z.string().nullable(),
   }),
 } as const;
 

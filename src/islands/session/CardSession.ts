@@ -44,8 +44,8 @@ export interface CardSession {
   readonly revision: number;
   readonly isSaved: boolean;
 
-  /** Makes a change, and says so when it does not fit. */
-  readonly commit: (edit: Edit) => void;
+  /** Makes a change, and says so when it does not fit; changes one after the other that join are undone together. */
+  readonly commit: (edit: Edit, joining?: string) => void;
   /** Shows a change without making it; undefined shows the plan as it is. */
   readonly preview: (edit: Edit | undefined) => void;
   /** Saves at once what waits; settles when the server has answered. */

@@ -13,6 +13,10 @@ export const doesNotFit: NoticeContent = {
   text: 'That does not fit the card as it is now, so it was left as it is.',
 };
 
+export const nothingOfYours: NoticeContent = {
+  text: 'There is nothing of yours to take back. All versions of the card are under Revision.',
+};
+
 /** Where the check of changes could not be loaded. */
 export const unchecked: NoticeContent = {
   text: 'A part of this page could not be loaded. Changes are saved and checked by the server all the same; load the page again when it suits you.',

@@ -85,4 +85,30 @@ describe('undo and redo', () => {
     expect(undone.plan.pieces.find(({ id }) => id === 'top')?.name).toBe('theirs');
     expect(undoEdit(undone).ok).toBe(false);
   });
+
+  it('join the nudges of one thing, and nothing else', () => {
+    const nameTop = (name: string): Edit =>
+      changePiece({ id: 'top' as PieceId, kind: 'panel' }, { name });
+    const join = (history: PlanHistory, edit: Edit, joining?: string) =>
+      must(commitChecked(history, edit, () => true, joining));
+    const start = startHistory(fiveLayers());
+    const nudged = ['a', 'b', 'c'].reduce(
+      (history, name) => join(history, nameTop(name), 'nudge top'),
+      start,
+    );
+    expect(nudged.undo).toHaveLength(1);
+    expect(must(undoEdit(nudged)).plan).toEqual(start.plan);
+    // Redone, it is at the last of them.
+    expect(must(redoEdit(must(undoEdit(nudged)))).plan).toEqual(nudged.plan);
+    const other = join(join(nudged, nameTop('d'), 'nudge mat'), nameTop('e'), 'nudge top');
+    expect(other.undo).toHaveLength(3);
+    // What a later step sets beside is taken back too.
+    const mixed = join(join(start, nameTop('a'), 'x'), rename('Rain day'), 'x');
+    expect(mixed.undo).toHaveLength(1);
+    expect(must(undoEdit(mixed)).plan).toEqual(start.plan);
+    // After an undo the next nudge is a step of its own.
+    const again = join(must(undoEdit(nudged)), nameTop('f'), 'nudge top');
+    expect(again.undo).toHaveLength(1);
+    expect(must(undoEdit(again)).plan).toEqual(start.plan);
+  });
 });

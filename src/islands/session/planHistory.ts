@@ -1,5 +1,6 @@
 import { applyEdit, type EditIssue } from '../../core/plan/applyEdit';
-import type { Edit } from '../../core/plan/edit';
+import { batchEdits } from '../../core/plan/batchEdits';
+import type { Edit, SimpleEdit } from '../../core/plan/edit';
 import { doCommute, editTouches } from '../../core/plan/editTouches';
 import type { Plan } from '../../core/plan/plan';
 
@@ -10,6 +11,8 @@ export interface PlanHistory {
   readonly undo: readonly Edit[];
   /** Edits that do again what was undone, the latest last. */
   readonly redo: readonly Edit[];
+  /** What the last step is one of, such as the nudges of one thing; the next of the same is undone with it. */
+  readonly joining?: string | undefined;
 }
 
 /** What happened to a step: the new history and the edit to save, or why it could not be done. */
@@ -29,18 +32,39 @@ export function startHistory(plan: Plan): PlanHistory {
 /**
  * Makes a change; what was undone before can no longer be done again.
  * @param isEdit checks as the server will, so that nothing is shown that cannot be kept
+ * @param joining steps one after the other of one name are undone together
  */
 export function commitEdit(
   history: PlanHistory,
   edit: Edit,
   isEdit: (edit: Edit) => boolean,
+  joining?: string,
 ): HistoryOutcome {
   if (!isEdit(edit)) return { ok: false, issue: { code: 'no-edit' } };
   const outcome = applyEdit(history.plan, edit);
   if (!outcome.ok) return outcome;
-  const undo = [...history.undo, outcome.inverse].slice(-mostSteps);
-  return { ok: true, edit, history: { plan: outcome.plan, undo, redo: [] } };
+  const last = history.undo.at(-1);
+  const isJoined = joining !== undefined && joining === history.joining && last !== undefined;
+  const undo = isJoined
+    ? [...history.undo.slice(0, -1), bothBack(outcome.inverse, last)]
+    : [...history.undo, outcome.inverse].slice(-mostSteps);
+  return { ok: true, edit, history: { plan: outcome.plan, undo, redo: [], joining } };
 }
+
+/** Takes back a step and then the one before it; where that one sets all that this one does, it alone. */
+function bothBack(later: Edit, earlier: Edit): Edit {
+  const set = new Map(partsOf(earlier).map((part) => [setBy(part), part]));
+  const isCovered = partsOf(later).every((part) => part.kind === 'change' && set.has(setBy(part)));
+  return isCovered ? earlier : batchEdits([...partsOf(later), ...partsOf(earlier)]);
+}
+
+const partsOf = (edit: Edit) => (edit.kind === 'batch' ? edit.edits : [edit]);
+
+/** What of a piece an edit sets. */
+const setBy = (part: SimpleEdit) =>
+  part.kind === 'change'
+    ? `${part.in} ${part.id} ${Object.keys(part.change).sort().join(' ')}`
+    : '';
 
 /** Takes the last change back; refused when others' edits have made that impossible. */
 export function undoEdit(history: PlanHistory): HistoryOutcome {
@@ -77,6 +101,7 @@ function step(history: PlanHistory, from: 'undo' | 'redo', to: 'undo' | 'redo'):
     edit,
     history: {
       ...history,
+      joining: undefined,
       plan: outcome.plan,
       [from]: history[from].slice(0, -1),
       [to]: [...history[to], outcome.inverse],

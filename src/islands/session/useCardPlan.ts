@@ -26,8 +26,12 @@ export interface CardPlan {
   readonly saving: Saving;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
-  /** Makes a change; false when it no longer applies. */
-  readonly commit: (edit: Edit) => boolean;
+  /** Whether changes saved before this page was loaded may be taken back too, once they are brought. */
+  readonly hasPast: boolean;
+  /** Brings them; false where there are none of one's own. */
+  readonly bringPast: () => Promise<boolean>;
+  /** Makes a change; false when it no longer applies. Changes one after the other that join are undone together. */
+  readonly commit: (edit: Edit, joining?: string) => boolean;
   /** Shows a change without making it; undefined shows the plan as it is. */
   readonly preview: (edit: Edit | undefined) => void;
   readonly undo: () => boolean;
@@ -79,6 +83,20 @@ export function useCardPlan(start: CardPlanStart): CardPlan {
     [show, add],
   );
 
+  const [past, setPast] = useState<'unread' | 'read'>('unread');
+  const { flush } = saving;
+  const bringPast = useCallback(async () => {
+    await flush();
+    const { pastSteps } = await import('./pastSteps');
+    const steps = await pastSteps(cardId, latest.current.plan);
+    // No answer now may be one the next time.
+    if (!steps) return false;
+    setPast('read');
+    if (steps.length === 0 || latest.current.undo.length > 0) return false;
+    show({ ...latest.current, undo: steps });
+    return true;
+  }, [cardId, flush, show]);
+
   const kept = useMemo(
     () => ({ plan: history.plan, card: resolvePlan(history.plan, library) }),
     [history.plan, library],
@@ -101,13 +119,16 @@ export function useCardPlan(start: CardPlanStart): CardPlan {
     settled: draft ? followed : kept,
     saving,
     canUndo: history.undo.length > 0,
+    hasPast: past === 'unread' && revision > 1,
     canRedo: history.redo.length > 0,
     commit: useCallback(
-      (edit: Edit) => take(commitEdit(latest.current, cleanJson(edit), isEdit)),
+      (edit: Edit, joining?: string) =>
+        take(commitEdit(latest.current, cleanJson(edit), isEdit, joining)),
       [take, isEdit],
     ),
     preview: setDraft,
     undo: useCallback(() => take(undoEdit(latest.current)), [take]),
+    bringPast,
     redo: useCallback(() => take(redoEdit(latest.current)), [take]),
     isUnchecked: isMissing,
     takeSaved: useCallback(() => {

@@ -8,7 +8,7 @@ import type { LibraryItem } from '../../core/plan/libraryItem';
 import type { WorkbenchStart } from '../../core/replies/workbenchStart';
 import { rememberUnit } from '../parts/UnitSwitch';
 import type { Asked, CardSession } from './CardSession';
-import { doesNotFit, unchecked, type NoticeContent } from './notice';
+import { doesNotFit, nothingOfYours, unchecked, type NoticeContent } from './notice';
 import type { Station } from './station';
 import { resultsOf } from './useSupplies';
 import { useCardPlan, type CardPlan } from './useCardPlan';
@@ -89,9 +89,9 @@ export function useSession(
   }, [settled, library, accepted, holdings, isStashWhole, shown, one]);
   const findings = useFindings({ stations, view, input, start: start.findings });
 
-  const { commit: commitEdit, undo, redo, canUndo, canRedo } = state;
+  const { commit: commitEdit, undo, redo, canUndo, canRedo, hasPast, bringPast } = state;
   const commit = useCallback(
-    (edit: Edit) => tell(commitEdit(edit) ? undefined : doesNotFit),
+    (edit: Edit, joining?: string) => tell(commitEdit(edit, joining) ? undefined : doesNotFit),
     [commitEdit],
   );
   const session: CardSession = {
@@ -123,7 +123,10 @@ export function useSession(
     closeNotice: () => tell(undefined),
     asked,
     closeAsked: () => ask(undefined),
-    undo: () => tell(!canUndo || undo() ? undefined : doesNotFit),
+    undo: () => {
+      if (canUndo || !hasPast) tell(!canUndo || undo() ? undefined : doesNotFit);
+      else void bringPast().then((isThere) => tell(isThere && undo() ? undefined : nothingOfYours));
+    },
     redo: () => tell(!canRedo || redo() ? undefined : doesNotFit),
     setUnit: (next) => {
       setUnit(next);

@@ -17,7 +17,7 @@ const newRelease = '+';
 /** Title and release of the card, undo, whether it is saved, and the leading unit. */
 export function WorkbenchHeader({ controls }: Props) {
   const { cardId, plan, releases, unit, revision, commit, ask, go } = useCardSession();
-  const { canUndo, canRedo, saving } = controls.state;
+  const { canUndo, canRedo, hasPast, saving } = controls.state;
   const { saveState, savedAt, people } = saving;
   const { about } = plan;
   const setAbout = (change: Partial<About>) => commit({ kind: 'set-about', change });
@@ -57,7 +57,12 @@ export function WorkbenchHeader({ controls }: Props) {
         <option value={newRelease}>Add a release…</option>
       </Select>
       <span className="ml-auto flex items-center gap-4">
-        <button type="button" className="button" disabled={!canUndo} onClick={controls.undo}>
+        <button
+          type="button"
+          className="button"
+          disabled={!canUndo && !hasPast}
+          onClick={controls.undo}
+        >
           Undo
         </button>
         {canRedo && (

@@ -29,7 +29,7 @@ describe('an arrangement that is asked for', () => {
     expect(screen.getByText(/taller there/)).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: 'Lay 2 pieces' }));
     expect(onLay.mock.calls[0]).toMatchObject([
-      { kind: 'arch', tiers: [{ stamp: { id: wren.id }, count: 2 }], seed: 1 },
+      { kind: 'arch', tiers: [{ stamps: [{ id: wren.id }], count: 2 }], seed: 1 },
     ]);
     unmount();
     expect(onShow).toHaveBeenLastCalledWith(undefined);

@@ -1,5 +1,5 @@
 import { useEffect, useEffectEvent, useMemo, useState } from 'react';
-import type { Size } from '../../../core/length/length';
+import type { Length, Size } from '../../../core/length/length';
 import type { Stamp } from '../../../core/plan/libraryItem';
 import { stampsOf, type Library } from '../../../core/plan/library';
 import { Dialog } from '../../parts/Dialog';
@@ -55,22 +55,26 @@ export function ArrangementDialog(props: Props) {
     () => stampsOf(library).filter(({ words, stamp }) => !words && stamp !== 'background'),
     [library],
   );
-  const [chosen, setChosen] = useState<readonly (string | undefined)[]>(() => likelyTiers(stamps));
+  const [chosen, setChosen] = useState(() => likelyTiers(stamps));
   /** As typed for this kind; undefined while they are as they fit. */
   const [typed, setTyped] = useState<readonly number[]>();
   const [kind, setKind] = useState<ArrangementKind>('oval');
   const [seed, setSeed] = useState(1);
-  const stampOf = (id: string | undefined) => stamps.find((each) => each.id === id);
-  const counts = typed ?? countsFor(kind, chosen.map(stampOf).map(sizeOf));
-  const tiers = chosen.flatMap((id, index): Tier[] => {
-    const stamp = stampOf(id);
+  const inTier = (ids: readonly string[]) =>
+    ids.flatMap((id) => stamps.find((each) => each.id === id) ?? []);
+  const counts = typed ?? countsFor(kind, chosen.map(inTier).map(largestOf));
+  const tiers = chosen.flatMap((ids, index): Tier[] => {
     const count = counts[index] ?? 0;
-    return stamp && count > 0 ? [{ stamp, count }] : [];
+    return ids.length > 0 && count > 0 ? [{ stamps: inTier(ids), count }] : [];
   });
   const asked = { kind, tiers, seed };
   const show = useEffectEvent(() => onShow(tiers.length > 0 ? asked : undefined));
   const hide = useEffectEvent(() => onShow(undefined));
-  const key = JSON.stringify([kind, seed, tiers.map(({ stamp, count }) => [stamp.id, count])]);
+  const key = JSON.stringify([
+    kind,
+    seed,
+    tiers.map((tier) => [tier.stamps.map(({ id }) => id), tier.count]),
+  ]);
   useEffect(() => show(), [key]);
   useEffect(() => () => hide(), []);
   const set = <T,>(list: readonly T[], at: number, value: T) =>
@@ -108,14 +112,21 @@ export function ArrangementDialog(props: Props) {
         {tierNames.map((name, index) => (
           <div key={name} className="grid grid-cols-[5rem_1fr_auto] items-center gap-3">
             <span className="font-semibold">{name}</span>
-            <Choose
-              label={`${name} pieces`}
-              className="field"
-              choices={[{ value: '', name: 'none' }, ...stamps.map(stampChoice)]}
-              value={chosen[index] ?? ''}
-              otherwise="none"
-              onChoose={(id) => setChosen(set(chosen, index, id || undefined))}
-            />
+            <span className="flex min-w-0 flex-col items-start gap-1">
+              {[...(chosen[index] ?? []), undefined].map((id, at) => (
+                <Choose
+                  key={`${id} ${at}`}
+                  label={at === 0 ? `${name} pieces` : `${name} pieces, in turn with ${at + 1}`}
+                  className={id === undefined && at > 0 ? 'link' : 'field max-w-full'}
+                  choices={[...(id ? [none] : []), ...stamps.map(stampChoice)]}
+                  value={id}
+                  otherwise={at === 0 ? 'none' : 'and another, in turn'}
+                  onChoose={(next) =>
+                    setChosen(set(chosen, index, putAt(chosen[index] ?? [], at, next)))
+                  }
+                />
+              ))}
+            </span>
             <input
               className="field w-20"
               type="number"
@@ -146,12 +157,33 @@ export function ArrangementDialog(props: Props) {
 const areaOf = ({ width, height }: Stamp) => width.ticks * height.ticks;
 
 /** A large, a medium and a small one of what there is. */
-function likelyTiers(stamps: readonly Stamp[]): readonly (string | undefined)[] {
+function likelyTiers(stamps: readonly Stamp[]): readonly (readonly string[])[] {
   const bySize = stamps.toSorted((a, b) => areaOf(b) - areaOf(a));
-  return tierNames.map((_, index) => bySize[Math.floor(bySize.length * (0.6 + index * 0.18))]?.id);
+  return tierNames.map((_, index) => {
+    const likely = bySize[Math.floor(bySize.length * (0.6 + index * 0.18))];
+    return likely ? [likely.id] : [];
+  });
 }
 
-const sizeOf = (stamp: Stamp | undefined): Size | undefined =>
-  stamp && { width: stamp.width.ticks, height: stamp.height.ticks };
+/** The stamps of a tier with another in one place; nothing takes the one there out. */
+function putAt(ids: readonly string[], at: number, next: string): readonly string[] {
+  const rest = ids.filter((id, index) => index !== at && id !== next);
+  return next === '' ? rest : [...rest.slice(0, at), next, ...rest.slice(at)];
+}
 
+/** The size round all stamps of a tier. */
+function largestOf(tier: readonly Stamp[]): Size | undefined {
+  const [first] = tier;
+  if (!first) return undefined;
+  const over = (a: Length, b: Length) => (a > b ? a : b);
+  return tier.reduce<Size>(
+    (size, { width, height }) => ({
+      width: over(size.width, width.ticks),
+      height: over(size.height, height.ticks),
+    }),
+    { width: first.width.ticks, height: first.height.ticks },
+  );
+}
+
+const none = { value: '', name: 'none' };
 const stampChoice = ({ id, name }: Stamp) => ({ value: id, name });

@@ -76,7 +76,7 @@ function LayoutTable() {
 function LayoutView() {
   const { plan, card, unit, preview, commit } = useCardSession();
   const { chosen, places } = useLayout();
-  const { first, ids, things, choose } = chosen;
+  const { first, ids, things, isAlone, choose } = chosen;
   const view = useRef<HTMLDivElement>(null);
   const { width, height } = useSize(view, { width: 0, height: 0 });
   const dragging = useDragging({
@@ -91,9 +91,12 @@ function LayoutView() {
       choose([]);
       return;
     }
-    const next = pressedIds(ids, placed.id, event.shiftKey);
-    choose(next);
-    if (next.has(placed.id))
+    const next = pressedIds(ids, placed.id, isAdding(event));
+    // A second press in a row takes one member out of its group, to be moved alone.
+    const single = event.detail > 1 || (isAlone && placed.id === first?.id);
+    choose(single ? [placed.id] : next, single);
+    if (single) dragging.begin(event, { card, leading: placed, moving: [placed] });
+    else if (next.has(placed.id))
       dragging.begin(event, { card, leading: placed, moving: movingWith(plan, card, next) });
   };
   const spoken =
@@ -146,7 +149,8 @@ function ChosenTicket() {
 function useLayoutKeys(open: (dialog: LayoutDialog) => void): void {
   const { turn: turnCard, ask } = useCardSession();
   const { places } = useLayout();
-  const { nudge, turn, centre, walk, copy, remove } = useHandling();
+  const { nudge, turn, centre, walk, reorder, copy, remove } = useHandling();
+  const { chosen } = useLayout();
   const { addWords, addDot, addLine, takeAlong, putDown } = useAdding();
   const { cutOut } = useMounting();
   useKeys({
@@ -158,6 +162,14 @@ function useLayoutKeys(open: (dialog: LayoutDialog) => void): void {
     'Shift+ArrowRight': () => nudge(1, 0, true),
     'Shift+ArrowUp': () => nudge(0, -1, true),
     'Shift+ArrowDown': () => nudge(0, 1, true),
+    'Alt+ArrowUp': () => reorder(1),
+    'Alt+ArrowDown': () => reorder(-1),
+    m: () => {
+      const { first, isAlone, choose } = chosen;
+      if (!first || first.piece.group === null) return false;
+      choose([first.id], !isAlone);
+      return true;
+    },
     ',': () => turn(-1),
     '.': () => turn(1),
     c: () => centre('x'),
@@ -185,3 +197,7 @@ function useLayoutKeys(open: (dialog: LayoutDialog) => void): void {
     Delete: remove,
   });
 }
+
+/** A click that adds to what is selected, or takes away from it. */
+const isAdding = ({ shiftKey, ctrlKey, metaKey }: React.PointerEvent) =>
+  shiftKey || ctrlKey || metaKey;

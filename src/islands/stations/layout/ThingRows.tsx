@@ -114,7 +114,7 @@ function ThingRow({ row: { things, isIndented }, unit, isSelected, onSelect }: R
       onClick={(event) =>
         onSelect(
           things.map(({ id }) => id),
-          event.shiftKey,
+          event.shiftKey || event.ctrlKey || event.metaKey,
         )
       }
     >

@@ -22,6 +22,7 @@ import { DieCutFields } from './DieCutFields';
 import { MarkFields } from './MarkFields';
 import { nearestWords, seenWords, sizeWords, sortOf, supportName } from './thingWords';
 import { Select } from '../../parts/Select';
+import { useLayout } from './LayoutContext';
 
 interface Props {
   readonly placed: Placed;
@@ -34,6 +35,7 @@ const mostBeside = 6;
 export function ThingTicket({ placed }: Props) {
   const { plan, card, unit, commit, preview } = useCardSession();
   const { copy, remove } = useHandling();
+  const { isAlone, choose } = useLayout().chosen;
   const { id, piece } = placed;
   const change = (next: ChangeOf<PieceKind>) => commit(changePiece(piece, next));
   const nearest = clearances(card, placed, mostBeside);
@@ -85,6 +87,16 @@ export function ThingTicket({ placed }: Props) {
           {nearestWords(nearest, unit)} {seenWords(visiblePart(card, placed))}
         </span>
       </p>
+      {piece.group !== null && (
+        <label className="flex items-center gap-2">
+          <input
+            type="checkbox"
+            checked={isAlone}
+            onChange={(event) => choose([id], event.target.checked)}
+          />
+          move it without its group <kbd className="key">m</kbd>
+        </label>
+      )}
       <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5">
         <label className="flex gap-2">
           <span className="text-muted">on</span>

@@ -12,13 +12,16 @@ export interface Chosen {
   readonly first: Placed | undefined;
   /** The first, where it is words. */
   readonly words: ResolvedMark | undefined;
-  readonly choose: (ids: Iterable<PieceId>) => void;
+  /** One of a group is moved without the others. */
+  readonly isAlone: boolean;
+  readonly choose: (ids: Iterable<PieceId>, isAlone?: boolean) => void;
 }
 
 /** Several things may be selected; the first of them is the one the address of the page names. */
 export function useChosen(): Chosen {
   const { card, face, selected, select } = useCardSession();
   const [also, setAlso] = useState<ReadonlySet<PieceId>>(new Set());
+  const [alone, setAlone] = useState<PieceId>();
   const lead = placedById(card, selected);
   const ids = new Set(lead ? [lead.id, ...also] : []);
   const things = [...ids]
@@ -30,8 +33,10 @@ export function useChosen(): Chosen {
     things,
     first,
     words: first && isMark(first) && holdsWords(first) ? first : undefined,
-    choose: (next) => {
+    isAlone: first !== undefined && first.id === alone && things.length === 1,
+    choose: (next, isAlone = false) => {
       const [leading, ...others] = next;
+      setAlone(isAlone ? leading : undefined);
       setAlso(new Set(others));
       select(leading ?? 'base', face);
     },

@@ -1,4 +1,5 @@
 import { asideOf } from '../../../core/composition/asideOf';
+import { moveInOrder } from '../../../core/composition/moveInOrder';
 import { centre, movingWith, nudgeAll, turnBy } from '../../../core/composition/moveThings';
 import { inches, millimetres } from '../../../core/length/length';
 import { batchEdits } from '../../../core/plan/batchEdits';
@@ -19,6 +20,8 @@ export interface Handling {
   readonly turn: (degrees: number) => boolean;
   readonly centre: (axis: 'x' | 'y') => boolean;
   readonly walk: (by: number) => void;
+  /** So many places nearer to the viewer; false where nothing is selected. */
+  readonly reorder: (places: number) => boolean;
 }
 
 /** From mark to mark of the ruler on the table, and a hair's breadth. */
@@ -27,10 +30,16 @@ const hairOf = { in: inches(0, 1, 64), mm: millimetres(0.25) } as const;
 
 export function useHandling(): Handling {
   const { plan, card, unit, face, commit } = useCardSession();
-  const { ids, things, first, choose } = useLayout().chosen;
+  const { ids, things, first, isAlone, choose } = useLayout().chosen;
   const edit = (make: (placed: Placed) => Edit): boolean => {
     if (!first) return false;
     commit(make(first));
+    return true;
+  };
+  /** Nudges of one thing, or turns, one after the other are undone together. */
+  const step = (what: string, make: (placed: Placed) => Edit): boolean => {
+    if (!first) return false;
+    commit(make(first), `${what} ${[...ids].join(' ')}`);
     return true;
   };
   return {
@@ -47,16 +56,23 @@ export function useHandling(): Handling {
       choose([]);
     },
     nudge: (across, down, isFine = false) => {
-      const step = isFine ? hairOf[unit] : markOf[unit];
-      return edit(() => nudgeAll(card, movingWith(plan, card, ids), across * step, down * step));
+      const by = isFine ? hairOf[unit] : markOf[unit];
+      const moving = isAlone ? things : movingWith(plan, card, ids);
+      return step('nudge', () => nudgeAll(card, moving, across * by, down * by));
     },
-    turn: (degrees) => edit((placed) => turnBy(placed, degrees)),
+    turn: (degrees) => step('turn', (placed) => turnBy(placed, degrees)),
     centre: (axis) => edit((placed) => centre(placed, axis)),
     walk: (by) => {
       const order = thingsInOrder(card, face);
       const at = order.findIndex(({ id }) => id === first?.id);
       const next = order[(at + by + order.length) % order.length];
       if (next) choose([next.id]);
+    },
+    reorder: (places) => {
+      if (!first) return false;
+      const order = moveInOrder(plan, ids, places);
+      if (order) commit(order);
+      return true;
     },
   };
 }

@@ -1,10 +1,17 @@
+import { swapStamp } from '../../../../core/composition/swapStamp';
+import { stampsOf } from '../../../../core/plan/library';
+import { Choose } from '../../../parts/Choose';
+import { choiceOf, refValue } from '../../../parts/itemChoices';
+import { useCardSession } from '../../../session/CardSession';
 import { ColourField } from '../ColourField';
 import { CropFields } from '../CropFields';
 import type { FieldsProps } from './FieldsProps';
 
 /** The colour of each layer of a print, and what of it is masked off. */
 export function ImageFields({ mark, piece, unit, onChange, preview }: FieldsProps<'image'>) {
+  const { plan, card, library, commit } = useCardSession();
   const { id, stamp } = mark;
+  const stamps = stampsOf(library);
   const names = stamp?.words ? ['ink'] : (stamp?.layers.map(({ name }) => name) ?? []);
   const setColour = (at: number, colour: string | null) =>
     onChange({
@@ -34,6 +41,20 @@ export function ImageFields({ mark, piece, unit, onChange, preview }: FieldsProp
           </span>
         ))}
       </div>
+      <span className="flex gap-2">
+        <span className="text-muted">stamp</span>
+        <Choose
+          label="Stamp it is printed with"
+          choices={stamps.map(choiceOf)}
+          value={refValue(piece.stamp)}
+          otherwise={stamp?.name ?? 'not in the stash'}
+          onChoose={(value) => {
+            const chosen = stamps.find((each) => refValue(each) === value);
+            const edit = chosen && swapStamp(plan, card, mark, chosen);
+            if (edit) commit(edit);
+          }}
+        />
+      </span>
       <CropFields
         id={id}
         crop={piece.crop}

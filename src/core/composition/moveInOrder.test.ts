@@ -1,0 +1,52 @@
+import { describe, expect, it } from 'vitest';
+import { dotOn, measure, pieceOn, planOf } from '../../../test/support/plans';
+import { applyEdit } from '../plan/applyEdit';
+import type { PieceId } from '../plan/ids';
+import { moveInOrder } from './moveInOrder';
+
+const plan = planOf([
+  pieceOn('front', 'panel', measure('3', '4')),
+  dotOn('panel', 'a'),
+  dotOn('front', 'other'),
+  dotOn('panel', 'b'),
+  dotOn('panel', 'c'),
+  dotOn('panel', 'd'),
+]);
+const order = (places: number, ...ids: readonly string[]) => {
+  const edit = moveInOrder(plan, new Set(ids as readonly PieceId[]), places);
+  if (!edit) return undefined;
+  const outcome = applyEdit(plan, edit);
+  if (!outcome.ok) throw new Error(outcome.issue.code);
+  return outcome.plan.pieces
+    .filter(({ on }) => 'piece' in on)
+    .map(({ id }) => id)
+    .join(' ');
+};
+
+describe('what lies in front', () => {
+  it.each([
+    [1, ['a'], 'b a c d'],
+    [2, ['a'], 'b c a d'],
+    [-1, ['d'], 'a b d c'],
+    [9, ['b'], 'a c d b'],
+    [-9, ['c'], 'c a b d'],
+    // Together, and gathered where they were apart.
+    [1, ['a', 'b'], 'c a b d'],
+    [-1, ['c', 'd'], 'a c d b'],
+    [1, ['a', 'c'], 'b d a c'],
+    [1, ['d'], undefined],
+    [-1, ['a', 'b'], undefined],
+  ] as const)('goes by %d places: %j', (places, ids, expected) => {
+    expect(order(places, ...ids)).toBe(expected);
+  });
+
+  it('is a paper past its neighbour, as among the layers', () => {
+    const two = planOf([
+      pieceOn('front', 'low', measure('3', '4')),
+      pieceOn('front', 'high', measure('1', '1')),
+    ]);
+    const edit = moveInOrder(two, new Set(['low' as PieceId]), 1);
+    const outcome = edit && applyEdit(two, edit);
+    expect(outcome?.ok && outcome.plan.pieces.map(({ id }) => id)).toEqual(['high', 'low']);
+  });
+});

@@ -1,0 +1,58 @@
+import { newImage } from './newThing';
+import { lengthFromTicks } from '../length/length';
+import { placeAt } from '../measuring/placeAt';
+import type { Edit } from '../plan/edit';
+import { batchEdits } from '../plan/batchEdits';
+import type { Stamp } from '../plan/libraryItem';
+import { changePiece } from '../plan/pieceEdits';
+import { isPaper } from '../plan/pieces';
+import type { Plan } from '../plan/plan';
+import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
+import type { ResolvedMark } from '../resolve/resolvedMark';
+
+/**
+ * The edit that prints another stamp in the place of one: its middle stays where it is, and its layers take the colours
+ * that are there, in their order. A paper cut round the print is cut round the new one.
+ */
+export function swapStamp(
+  plan: Plan,
+  card: ResolvedCard,
+  mark: ResolvedMark,
+  stamp: Stamp,
+): Edit | undefined {
+  const { piece, rect, support } = mark;
+  if (piece.kind !== 'image') return undefined;
+  const fresh = newImage({ id: piece.id, on: piece.on }, stamp);
+  if (fresh.kind !== 'image') return undefined;
+  const [width, height] = [stamp.width.ticks, stamp.height.ticks];
+  const box = {
+    x: lengthFromTicks(Math.round(rect.x + (rect.width - width) / 2)),
+    y: lengthFromTicks(Math.round(rect.y + (rect.height - height) / 2)),
+    width,
+    height,
+  };
+  const placed = placeAt(box, supportRect(card, support), piece.place.turn);
+  const { x, y } = piece.place;
+  const under = plan.pieces.find(({ id }) => id === support);
+  const isCutRound =
+    under && isPaper(under) && under.size.by === 'stamp' && under.size.stamp.id === piece.stamp.id;
+  return batchEdits([
+    changePiece(piece, {
+      stamp: fresh.stamp,
+      colours: fresh.colours.map((colour, at) =>
+        piece.colours[at] === undefined ? colour : piece.colours[at],
+      ),
+      crop: null,
+      place: {
+        ...placed,
+        x: x.from === 'centre' ? x : placed.x,
+        y: y.from === 'centre' ? y : placed.y,
+      },
+      // A name that was typed stays; one that was the stamp's is the new one's.
+      ...(piece.name === mark.stamp?.name ? { name: fresh.name } : {}),
+    }),
+    ...(isCutRound && under.size.by === 'stamp'
+      ? [changePiece(under, { size: { ...under.size, stamp: fresh.stamp } })]
+      : []),
+  ]);
+}
