@@ -68,9 +68,9 @@ test('by keys alone: words are added, typed, moved, turned, laid in a free place
   await page.keyboard.press('f');
   await page.keyboard.press('t');
   await expect(page.getByLabel('Words, a line each')).toHaveValue('with love');
-  await page.getByLabel('Words, a line each').focus();
-  await page.keyboard.press('Control+a');
+  // The words are open for typing, what stands there chosen.
   await page.keyboard.type('made for you');
+  await expect(page.getByLabel('Words, a line each')).toHaveValue('made for you');
   await page.keyboard.press('Tab');
   await page.evaluate(() => (document.activeElement as HTMLElement).blur());
   await page.keyboard.press('ArrowUp');
@@ -99,13 +99,23 @@ test('words are put on the smallest label that holds them', async ({ page }) => 
   await openLayout(page, 'one-button');
   await page.getByRole('button', { name: /^With all my buttons/ }).click();
   await page.getByRole('button', { name: 'Label…' }).click();
-  const labels = page.getByRole('dialog').getByRole('listitem');
+  const labels = page.getByRole('dialog').getByRole('list').last().getByRole('listitem');
   await expect(labels.first()).toBeVisible();
   await labels.first().getByRole('button').click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(page.getByLabel('What it lies on')).not.toHaveValue('face');
   await expect(page.getByText(/is too large for|keeps .* of /)).toHaveCount(0);
   await expect(page.getByRole('button', { name: /Label die cut/ })).toBeVisible();
+
+  // Or on a plain strip with its mat, one border all round.
+  await page.keyboard.press('Control+z');
+  await page.getByRole('button', { name: 'Label…' }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /strip on a mat/ })
+    .click();
+  await expect(page.getByRole('button', { name: /^\w Strip/ })).toContainText('panel');
+  await expect(page.getByRole('button', { name: /^\w Mat of the strip/ })).toBeVisible();
 });
 
 test('wrong figures get a sentence and change nothing', async ({ page }) => {
@@ -322,4 +332,102 @@ test.describe('by touch', () => {
     const after = await page.locator('[data-thing=tram]').boundingBox();
     expect(box.y - (after?.y ?? box.y)).toBeGreaterThan(90);
   });
+});
+
+test('what lies in front, one of a group alone, and undo: nudges together, and beyond a reload', async ({
+  page,
+}) => {
+  await openLayout(page, 'one-button');
+  const rows = page.getByRole('group', { name: 'What lies on this face, front to back' });
+  const names = () => rows.locator('[data-row]').allTextContents();
+  await page.getByRole('button', { name: /^With all my buttons/ }).click();
+  const before = await names();
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect.poll(names).not.toEqual(before);
+  await page.keyboard.press('Alt+ArrowDown');
+  await expect.poll(names).toEqual(before);
+  // Three nudges are one step back.
+  const start = await ruler(page).textContent();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(ruler(page)).not.toHaveText(start ?? '');
+  await page.keyboard.press('Control+z');
+  await expect(ruler(page)).toHaveText(start ?? '');
+  await page.keyboard.press('Control+Shift+z');
+  await expect(ruler(page)).not.toHaveText(start ?? '');
+  const moved = await ruler(page).textContent();
+  await saved(page);
+  await page.reload();
+  await expect(ruler(page)).toHaveText(moved ?? '');
+  await page.keyboard.press('Control+z');
+  await expect(ruler(page)).not.toHaveText(moved ?? '');
+
+  // A second press takes one flower out of the wreath; the others stay.
+  const button = page.locator('[data-thing]').nth(4);
+  const id = (await button.getAttribute('data-thing')) ?? '';
+  const others = page.locator(`[data-thing]:not([data-thing="${id}"])`);
+  const outlines = () => others.evaluateAll((all) => all.map((each) => each.getAttribute('d')));
+  const stood = await outlines();
+  await button.dblclick();
+  await expect(page.getByRole('checkbox', { name: /move it without its group/ })).toBeChecked();
+  await page.keyboard.press('ArrowUp');
+  await expect(page.locator(`[data-thing="${id}"]`)).toBeVisible();
+  expect(await outlines()).toEqual(stood);
+  await page.keyboard.press('m');
+  await expect(page.getByRole('checkbox', { name: /move it without its group/ })).not.toBeChecked();
+  await page.keyboard.press('ArrowUp');
+  await expect.poll(outlines).not.toEqual(stood);
+});
+
+test('the face is looked at closer, moved, and shown as large as in life', async ({ page }) => {
+  await openLayout(page, 'depot');
+  const thing = page.locator('[data-thing]').first();
+  const wide = async () => (await thing.boundingBox())?.width ?? 0;
+  const whole = await wide();
+  await page.keyboard.press('+');
+  await page.keyboard.press('+');
+  await expect.poll(wide).toBeGreaterThan(whole * 1.4);
+  const at = await thing.boundingBox();
+  await page.keyboard.press('ArrowLeft');
+  await expect.poll(async () => (await thing.boundingBox())?.x).toBe((at?.x ?? 0) + 40);
+  await page.keyboard.press('0');
+  await expect.poll(wide).toBeCloseTo(whole, 1);
+  const drawing = page.getByRole('group', { name: /to scale/ });
+  await drawing.hover();
+  await page.keyboard.down('Control');
+  await page.mouse.wheel(0, -300);
+  await page.keyboard.up('Control');
+  await expect.poll(wide).toBeGreaterThan(whole * 1.4);
+  await page.getByRole('button', { name: 'Whole' }).click();
+  await expect.poll(wide).toBeCloseTo(whole, 1);
+  await page.getByRole('button', { name: 'True size', exact: true }).click();
+  const percent = page.getByRole('button', { name: /per cent of true size/ });
+  await expect(percent).toHaveText('100 %');
+  await percent.click();
+  const slider = page.getByRole('slider', { name: 'How long' });
+  await slider.press('ArrowRight');
+  await page.getByRole('button', { name: 'It is so long' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await page.keyboard.press('i');
+  await expect(percent).toHaveText('100 %');
+});
+
+test('a stamp of one’s own is laid by its name and size, and swapped for another', async ({
+  page,
+}) => {
+  await openLayout(page, 'depot');
+  await page.getByRole('button', { name: 'Add an image' }).click();
+  await page.getByRole('button', { name: 'Add stamps of your own' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Add stamps of your own' });
+  await dialog.getByRole('button', { name: 'Add the stamp' }).click();
+  await expect(dialog.getByRole('alert')).toContainText('A name has 1 to 60 characters.');
+  await dialog.getByLabel('Name').fill(`Tin kettle ${Date.now()}`);
+  await dialog.getByLabel('Size').fill('1 x 3/4');
+  await dialog.getByRole('button', { name: 'Add the stamp' }).click();
+  await expect(dialog).toHaveCount(0);
+  await expect(page.getByRole('region', { name: /^Tin kettle .*, image$/ })).toBeVisible();
+  await choose(page.getByRole('combobox', { name: 'Stamp it is printed with' }), 'Small star');
+  await expect(page.getByRole('region', { name: /^Small star, image$/ })).toBeVisible();
+  await saved(page);
 });

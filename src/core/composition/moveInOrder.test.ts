@@ -49,4 +49,14 @@ describe('what lies in front', () => {
     const outcome = edit && applyEdit(two, edit);
     expect(outcome?.ok && outcome.plan.pieces.map(({ id }) => id)).toEqual(['high', 'low']);
   });
+
+  it('is past a whole group at once', () => {
+    const ring = planOf([
+      dotOn('front', 'words'),
+      ...['x', 'y', 'z'].map((id) => ({ ...dotOn('front', id), group: 'ring' })),
+    ]);
+    const edit = moveInOrder(ring, new Set(['words' as PieceId]), 1);
+    const outcome = edit && applyEdit(ring, edit);
+    expect(outcome?.ok && outcome.plan.pieces.map(({ id }) => id).join(' ')).toBe('x y z words');
+  });
 });

@@ -4,13 +4,14 @@ import { applyEdit } from '../plan/applyEdit';
 import { looksForward } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
 import { faceOf, movePieceBy } from '../plan/movePiece';
+import type { OrderedPiece } from '../plan/piece';
 import { movePieceTo } from '../plan/pieceEdits';
 import { isPaper, sameSupport } from '../plan/pieces';
 import type { Plan } from '../plan/plan';
 
 /**
  * The edit that takes what is selected so many places nearer to the viewer (negative: further away): marks past others on
- * the same thing, all that are selected together; a paper past its neighbour in the stack. Undefined at the end.
+ * the same thing, a group of those at once, all that are selected together; a paper past its neighbour in the stack. Undefined at the end.
  */
 export function moveInOrder(
   plan: Plan,
@@ -27,13 +28,19 @@ export function moveInOrder(
   const row = plan.pieces.filter((piece) => !isPaper(piece) && sameSupport(piece.on, first.on));
   const block = row.filter(({ id }) => ids.has(id));
   const rest = row.filter(({ id }) => !ids.has(id));
+  const runs = runsOf(rest);
+  const isBelow = (each: OrderedPiece, than: OrderedPiece | undefined) =>
+    than !== undefined && row.indexOf(each) < row.indexOf(than);
   // How many of the others lie below the foremost, or the hindmost, that is moved.
-  const edge = places > 0 ? block.at(-1) : block[0];
-  const below = rest.filter((each) => row.indexOf(each) < (edge ? row.indexOf(edge) : 0)).length;
-  const at = Math.max(0, Math.min(rest.length, below + places));
-  const wanted = [...rest.slice(0, at), ...block, ...rest.slice(at)];
+  const below = runs.filter((run) =>
+    places > 0
+      ? run.every((each) => isBelow(each, block.at(-1)))
+      : run.some((each) => isBelow(each, block[0])),
+  ).length;
+  const at = Math.max(0, Math.min(runs.length, below + places));
+  const wanted = [...runs.slice(0, at).flat(), ...block, ...runs.slice(at).flat()];
   if (wanted.every(({ id }, index) => id === row[index]?.id)) return undefined;
-  let after = rest[at - 1]?.id;
+  let after = runs[at - 1]?.at(-1)?.id;
   let moved = plan;
   const edits = block.flatMap(({ id }) => {
     const others = moved.pieces.filter((piece) => piece.id !== id);
@@ -48,6 +55,17 @@ export function moveInOrder(
     return step;
   });
   return batchEdits(edits);
+}
+
+/** Neighbours of one group, which are passed together. */
+function runsOf(row: readonly OrderedPiece[]): readonly (readonly OrderedPiece[])[] {
+  const runs: OrderedPiece[][] = [];
+  for (const piece of row) {
+    const last = runs.at(-1);
+    if (last && piece.group !== null && last[0]?.group === piece.group) last.push(piece);
+    else runs.push([piece]);
+  }
+  return runs;
 }
 
 /** Where the first of a row stands among all pieces. */

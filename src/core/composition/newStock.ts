@@ -33,7 +33,7 @@ export function newStock(plan: Plan, library: Library, on: Support, use: PaperUs
     ...white.filter((stock) => isTold(stock, under)),
     ...white,
   ];
-  const stock = candidates.find((each) => use === 'layer' || isPlain(each)) ?? under;
+  const stock = candidates.find((each) => use === 'layer' || isPlainStock(each)) ?? under;
   return stock ? { id: stock.id, version: stock.version } : plan.base.stock;
 }
 
@@ -62,7 +62,7 @@ function byWhiteness(stocks: readonly Stock[]): readonly Stock[] {
 }
 
 /** Nothing is printed on it and nothing shines through. */
-function isPlain({ paper }: Stock): boolean {
+export function isPlainStock({ paper }: Stock): boolean {
   return paper === 'cardstock' || paper === 'watercolour' || paper === 'kraft';
 }
 

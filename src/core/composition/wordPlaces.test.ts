@@ -72,7 +72,11 @@ describe('places for words', () => {
 
   it('take no notice of the words themselves', () => {
     const { places: found } = places({ without: 'bird' as PieceId });
-    expect(found.map(({ down }) => down)).toEqual(['centre']);
+    const [first, ...others] = found.map(({ across, down }) => `${across} ${down}`);
+    expect(first).toBe('centre centre');
+    // The corners of the panel come after it.
+    expect(new Set(others)).toEqual(new Set(['corner corner']));
+    expect(others).toHaveLength(4);
   });
 
   it('say on how many strips words would fit that fit nowhere whole', () => {

@@ -15,7 +15,7 @@ import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
 import { placeAt } from '../measuring/placeAt';
 
 /** What a free place is in line with, the better first. */
-export type Alignment = 'centre' | 'third' | 'none';
+export type Alignment = 'centre' | 'third' | 'corner' | 'none';
 
 /** A place where words fit, as it is offered. */
 export interface WordPlace {
@@ -67,8 +67,8 @@ const mostPlaces = 5;
 
 /**
  * The free places for words on a panel: in every largest free rectangle between what lies there, centred on
- * the panel or on one of its thirds where that fits, else in the middle of the free rectangle. The best has
- * the best alignment, then the most air, then comes first in reading order.
+ * the panel or on one of its thirds where that fits, else in the middle of the free rectangle; and in the corners of the
+ * panel it reaches into. The best has the best alignment, then the most air, then comes first in reading order.
  */
 export function wordPlaces(input: WordPlacesInput): WordPlaces {
   const { card, face, support, without } = input;
@@ -133,12 +133,42 @@ function freeIn(
 
 function placesIn(
   free: FreeRect,
-  { size }: WordPlacesInput,
+  { size, clearance }: WordPlacesInput,
   sheet: Rect,
 ): readonly Omit<WordPlace, 'clearance' | 'nearest'>[] {
   if (free.w < size.width || free.h < size.height) return [];
-  const across = alignIn(free.x, free.w, size.width, sheet.width);
-  const down = alignIn(free.y, free.h, size.height, sheet.height);
+  const middle = [
+    alignIn(free.x, free.w, size.width, sheet.width),
+    alignIn(free.y, free.h, size.height, sheet.height),
+  ] as const;
+  const corners = cornersIn(free.x, free.w, size.width, sheet.width, clearance).flatMap((x) =>
+    cornersIn(free.y, free.h, size.height, sheet.height, clearance).map((y) => [x, y] as const),
+  );
+  return [middle, ...corners].map(([across, down]) => placeIn(free, size, sheet, across, down));
+}
+
+/** What touches an end of the sheet, but for the clearance, and stands there at the clearance. */
+function cornersIn(
+  from: number,
+  room: number,
+  size: number,
+  whole: number,
+  clearance: Length,
+): readonly Aligned[] {
+  const ends: Aligned[] = [];
+  if (from <= clearance) ends.push({ at: Math.max(from, clearance), alignment: 'corner' });
+  if (from + room >= whole - clearance)
+    ends.push({ at: Math.min(from + room, whole - clearance) - size, alignment: 'corner' });
+  return ends.filter(({ at }) => at >= from && at + size <= from + room);
+}
+
+function placeIn(
+  free: FreeRect,
+  size: Size,
+  sheet: Rect,
+  across: Aligned,
+  down: Aligned,
+): Omit<WordPlace, 'clearance' | 'nearest'> {
   const rect: Rect = {
     x: lengthFromTicks(sheet.x + across.at),
     y: lengthFromTicks(sheet.y + down.at),
@@ -146,24 +176,22 @@ function placesIn(
     height: size.height,
   };
   const plain = placeAt(rect, sheet, 0);
-  return [
-    {
-      rect,
-      place: {
-        x: across.alignment === 'none' ? plain.x : across.rule,
-        y: down.alignment === 'none' ? plain.y : down.rule,
-        turn: 0,
-      },
-      free: {
-        x: lengthFromTicks(sheet.x + free.x),
-        y: lengthFromTicks(sheet.y + free.y),
-        width: lengthFromTicks(free.w),
-        height: lengthFromTicks(free.h),
-      },
-      across: across.alignment,
-      down: down.alignment,
+  return {
+    rect,
+    place: {
+      x: 'rule' in across ? across.rule : plain.x,
+      y: 'rule' in down ? down.rule : plain.y,
+      turn: 0,
     },
-  ];
+    free: {
+      x: lengthFromTicks(sheet.x + free.x),
+      y: lengthFromTicks(sheet.y + free.y),
+      width: lengthFromTicks(free.w),
+      height: lengthFromTicks(free.h),
+    },
+    across: across.alignment,
+    down: down.alignment,
+  };
 }
 
 /** The line of what is placed, where it would lie. */
@@ -187,7 +215,7 @@ function nearestTo(
 }
 
 type Aligned =
-  | { readonly at: number; readonly alignment: 'none' }
+  | { readonly at: number; readonly alignment: 'corner' | 'none' }
   | {
       readonly at: number;
       readonly alignment: 'centre';
@@ -211,7 +239,7 @@ function alignIn(from: number, room: number, size: number, whole: number): Align
   return { at: from + Math.floor((room - size) / 2), alignment: 'none' };
 }
 
-const worth = { centre: 0, third: 1, none: 2 } as const;
+const worth = { centre: 0, third: 1, corner: 1, none: 2 } as const;
 
 function byRank(a: WordPlace, b: WordPlace): number {
   return (

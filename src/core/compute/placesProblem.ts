@@ -67,7 +67,7 @@ export const sheetPlacesAnswerSchema = z
   })
   .meta({ id: 'SheetPlacesAnswer' });
 
-const alignment = z.enum(['centre', 'third', 'none']);
+const alignment = z.enum(['centre', 'third', 'corner', 'none']);
 
 export const cardPlacesAnswerSchema = z
   .object({

@@ -32,7 +32,10 @@ export function DialogPopup(props: DialogProps) {
           <Dialog.Popup
             ref={takeKeys}
             initialFocus={false}
-            finalFocus={() => (before instanceof HTMLElement && before.isConnected ? before : true)}
+            finalFocus={() =>
+              // Where that is gone, such as a button of a dialog before, the page gives it to its content.
+              before instanceof HTMLElement && before.isConnected ? before : false
+            }
             className={`border-control max-w-full rounded-[3px] border bg-white ${width} ${isShelf ? 'flex h-[min(640px,86vh)] flex-col' : 'p-6'}`}
           >
             <Dialog.Title className={isShelf ? 'px-6 pt-5 text-xl' : 'pb-3 text-xl'}>

@@ -27,7 +27,7 @@ export function LayoutDialogs({ open, onOpen, onClose: close }: Props) {
   const name = useLayout().chosen.first?.name;
   const { addImage, addStencil, addDieCut } = useAdding();
   const { middleName, countsFor, show, arrange, scatter } = useArranging();
-  const { labels, putOnLabel } = useMounting();
+  const { labels, strip, putOnLabel, putOnStrip } = useMounting();
   return (
     <>
       {open === 'arrange' && (
@@ -47,10 +47,15 @@ export function LayoutDialogs({ open, onOpen, onClose: close }: Props) {
         <LabelDialog
           name={name}
           choices={labels()}
+          strip={strip()}
           unit={unit}
           onClose={close}
           onTake={(choice) => {
             putOnLabel(choice);
+            close();
+          }}
+          onTakeStrip={(each, withMat) => {
+            putOnStrip(each, withMat);
             close();
           }}
         />

@@ -7,14 +7,14 @@ import { rulerFigures, type RulerFigure } from '../../../core/measuring/rulerFig
 import type { Guide } from '../../../core/composition/snapMove';
 import { drawFace } from '../../../core/pictures/drawFace';
 import { writeLength } from '../../../core/length/formatLength';
-import type { Fold } from '../../../core/paper/cardFormat';
 import type { Unit } from '../../../core/length/length';
 import { faceName } from '../../../core/plan/faces';
 import type { PieceId } from '../../../core/plan/ids';
 import { supportRect, type ResolvedCard } from '../../../core/resolve/resolvedCard';
 import { capitalise } from '../../../core/words/phrases';
 import { pathOf } from '../../parts/pathOf';
-import { breakGap, edgeLayers, type Box, type DrawingScale } from '../../parts/drawingScale';
+import { edgeLayers, type Box } from '../../parts/drawingScale';
+import type { LayoutFrame } from './layoutFrame';
 import { EdgeView } from '../../parts/EdgeView';
 import { SelectionBrackets } from '../../parts/SelectionBrackets';
 import { DimensionLine } from '../../parts/DimensionLine';
@@ -25,37 +25,27 @@ import { RulerLine } from './RulerLine';
 interface Props {
   readonly width: number;
   readonly height: number;
+  readonly frame: LayoutFrame;
   readonly selected: readonly Placed[];
   readonly guides: readonly Guide[];
   /** Places that are offered; the one to be taken first. */
   readonly ghosts: readonly Rect[];
   readonly onPress: (event: React.PointerEvent, placed: Placed | undefined) => void;
+  readonly onPressTwice: (placed: Placed) => void;
   readonly onTakeGhost: (index: number) => void;
-}
-
-const room = { left: 92, top: 62, right: 150, bottom: 44 };
-/** Between the face and the edge view beside it, and how much of the room is its own. */
-const edgeGap = 44;
-const edgeRoom = 92;
-
-/** How many pixels a tick takes when a face fills a drawing. */
-export function layoutScale({ base }: ResolvedCard, width: number, height: number): number {
-  return Math.min(
-    (width - room.left - room.right) / base.face.width,
-    (height - room.top - room.bottom) / base.face.height,
-  );
 }
 
 /** One face, large, with the two ruler distances of what is selected. */
 export function LayoutDrawing(props: Props) {
   const { plan, card, face, unit } = useCardSession();
-  const { width, height, selected, guides, ghosts } = props;
-  const scale = layoutScale(card, width, height);
-  const size = { width: card.base.face.width * scale, height: card.base.face.height * scale };
-  const free = width - room.left - room.right - size.width;
-  const origin = { x: room.left + Math.max(0, Math.floor(free / 3)), y: room.top };
-  const edge = edgeScale(card, plan.base.fold, scale, { ...origin, ...size });
+  const { width, height, frame, selected, guides, ghosts } = props;
+  const { pixelsPerTick: scale, face: origin, edge } = frame;
+  const size = origin;
   const onFace = card.painted[face];
+  const placedAt = (target: EventTarget) => {
+    const id = target instanceof SVGElement ? target.dataset['thing'] : undefined;
+    return onFace.find((placed) => placed.id === id);
+  };
   const [lead] = selected;
   const toBox = (rect: Rect) => ({
     x: origin.x + rect.x * scale,
@@ -70,6 +60,9 @@ export function LayoutDrawing(props: Props) {
       className="touch-none overflow-visible select-none"
       // The browser's own dragging would take the pointer away.
       onDragStart={(event) => event.preventDefault()}
+      onPointerDown={(event) => {
+        if (event.target === event.currentTarget) props.onPress(event, undefined);
+      }}
       role="group"
       aria-label={`${capitalise(faceName(face, plan.base.fold))}, to scale; the list beside it says the same in words`}
     >
@@ -77,7 +70,7 @@ export function LayoutDrawing(props: Props) {
         axis="horizontal"
         from={origin.x}
         to={origin.x + size.width}
-        at={26}
+        at={origin.y - 58}
         object={origin.y - 6}
         length={card.base.face.width}
         unit={unit}
@@ -99,12 +92,10 @@ export function LayoutDrawing(props: Props) {
       <g
         transform={`translate(${origin.x} ${origin.y})`}
         fill="transparent"
-        onPointerDown={(event) => {
-          const id = event.target instanceof SVGElement ? event.target.dataset['thing'] : undefined;
-          props.onPress(
-            event,
-            onFace.find((placed) => placed.id === id),
-          );
+        onPointerDown={(event) => props.onPress(event, placedAt(event.target))}
+        onDoubleClick={({ target }) => {
+          const placed = placedAt(target);
+          if (placed) props.onPressTwice(placed);
         }}
       >
         <rect width={size.width} height={size.height} />
@@ -113,16 +104,16 @@ export function LayoutDrawing(props: Props) {
         ))}
       </g>
       <EdgeView
-        layers={edgeLayers(card, plan.base.fold, edge)}
+        layers={edgeLayers(card, plan.base.fold, frame)}
         fold={plan.base.fold}
-        edge={edge.edge}
+        edge={edge}
         colour={card.base.paint.colour}
         selected={lead?.id ?? 'base'}
       />
-      <text x={edge.edge.x} y={origin.y + size.height + 24} className="caption">
+      <text x={edge.x} y={edge.y + edge.height + 24} className="caption">
         {writeLength(card.thickness.closed, 'mm')} mm
         <tspan dx={8} className="fill-sheet-muted font-sans">
-          × {edge.thicknessFactor}
+          × {frame.thicknessFactor}
         </tspan>
       </text>
       {guides.map(({ axis, kind, at }) => (
@@ -173,7 +164,7 @@ export function LayoutDrawing(props: Props) {
         <SelectionBrackets key={each.id} box={toBox(boxOnFace(each))} />
       ))}
       {lead && selected.length === 1 && (
-        <RulerLines card={card} placed={lead} unit={unit} toBox={toBox} />
+        <RulerLines card={card} placed={lead} unit={unit} face={origin} toBox={toBox} />
       )}
       <text x={origin.x} y={origin.y + size.height + 24} className="caption">
         {capitalise(faceName(face, plan.base.fold))}
@@ -211,28 +202,11 @@ const Handle = memo(
     (isMark(a) || isMark(b) || a.clip === undefined),
 );
 
-/** The edge view level with the face, as thick as its room allows. */
-function edgeScale(card: ResolvedCard, fold: Fold, pixelsPerTick: number, face: Box): DrawingScale {
-  const closed = card.thickness.closed * pixelsPerTick;
-  const gap = fold === 'flat' ? 0 : breakGap;
-  const thicknessFactor = Math.max(1, Math.floor((edgeRoom - gap) / Math.max(1, closed)));
-  return {
-    pixelsPerTick,
-    thicknessFactor,
-    face,
-    edge: {
-      x: face.x + face.width + edgeGap,
-      y: face.y,
-      width: closed * thicknessFactor + gap,
-      height: face.height,
-    },
-  };
-}
-
 interface RulerProps {
   readonly card: ResolvedCard;
   readonly placed: Placed;
   readonly unit: Unit;
+  readonly face: Box;
   readonly toBox: (rect: Rect) => {
     readonly x: number;
     readonly y: number;
@@ -241,7 +215,7 @@ interface RulerProps {
   };
 }
 
-function RulerLines({ card, placed, unit, toBox }: RulerProps) {
+function RulerLines({ card, placed, unit, face, toBox }: RulerProps) {
   const { x, y } = rulerFigures(card, placed);
   const box = toBox(boxOnFace(placed));
   const support = toBox(supportRect(card, placed.support));
@@ -260,7 +234,8 @@ function RulerLines({ card, placed, unit, toBox }: RulerProps) {
         axis="x"
         from={x0}
         to={x1}
-        at={box.y + box.height / 2}
+        at={face.y - 20}
+        ends={[support.y, box.y]}
         length={x.distance}
         unit={unit}
         isMeasured={x.isMeasured}
@@ -269,7 +244,8 @@ function RulerLines({ card, placed, unit, toBox }: RulerProps) {
         axis="y"
         from={y0}
         to={y1}
-        at={box.x + box.width / 2}
+        at={face.x + face.width + 16}
+        ends={[support.x + support.width, box.x + box.width]}
         length={y.distance}
         unit={unit}
         isMeasured={y.isMeasured}

@@ -1,26 +1,20 @@
-import { useRef, useState } from 'react';
-import { alignAll, movingWith, spaceEvenly } from '../../../core/composition/moveThings';
-import { clearances, rulerFigures } from '../../../core/measuring/rulerFigures';
-import { rulerWords } from '../../../core/measuring/rulerWords';
+import { useState } from 'react';
+import { alignAll, spaceEvenly } from '../../../core/composition/moveThings';
 import { batchEdits } from '../../../core/plan/batchEdits';
 import { changePiece } from '../../../core/plan/pieceEdits';
-import type { Placed } from '../../../core/resolve/outlineOf';
 import { useKeys } from '../../parts/useKeys';
-import { useSize } from '../../parts/useSize';
 import { useCardSession } from '../../session/CardSession';
 import { ArrangeFields } from './ArrangeFields';
 import { LayoutContext, useLayout } from './LayoutContext';
 import { LayoutDialogs, type LayoutDialog } from './LayoutDialogs';
-import { LayoutDrawing, layoutScale, pressedIds } from './LayoutDrawing';
 import { LayoutTools } from './LayoutTools';
+import { LayoutView } from './LayoutView';
 import { PlacesPanel } from './PlacesPanel';
 import { ThingRows } from './ThingRows';
 import { ThingTicket } from './ThingTicket';
-import { nearestWords } from './thingWords';
 import { useAdding } from './useAdding';
 import { useChosen } from './useChosen';
-import { useDragging } from './useDragging';
-import { markOf, useHandling } from './useHandling';
+import { useHandling } from './useHandling';
 import { useMounting } from './useMounting';
 import { usePlaces } from './usePlaces';
 
@@ -68,57 +62,6 @@ function LayoutTable() {
         />
       </div>
       <LayoutDialogs open={open} onOpen={setOpen} onClose={() => setOpen(undefined)} />
-    </div>
-  );
-}
-
-/** The face as it lies on the table; what is pressed is selected, and dragged from there. */
-function LayoutView() {
-  const { plan, card, unit, preview, commit } = useCardSession();
-  const { chosen, places } = useLayout();
-  const { first, ids, things, isAlone, choose } = chosen;
-  const view = useRef<HTMLDivElement>(null);
-  const { width, height } = useSize(view, { width: 0, height: 0 });
-  const dragging = useDragging({
-    pixelsPerTick: layoutScale(card, width, height),
-    marks: markOf[unit],
-    onPreview: preview,
-    onCommit: commit,
-  });
-  const press = (event: React.PointerEvent, placed: Placed | undefined) => {
-    if (event.button !== 0) return;
-    if (!placed) {
-      choose([]);
-      return;
-    }
-    const next = pressedIds(ids, placed.id, isAdding(event));
-    // A second press in a row takes one member out of its group, to be moved alone.
-    const single = event.detail > 1 || (isAlone && placed.id === first?.id);
-    choose(single ? [placed.id] : next, single);
-    if (single) dragging.begin(event, { card, leading: placed, moving: [placed] });
-    else if (next.has(placed.id))
-      dragging.begin(event, { card, leading: placed, moving: movingWith(plan, card, next) });
-  };
-  const spoken =
-    first && things.length === 1
-      ? `${first.name}, ${rulerWords(rulerFigures(card, first), unit)}. ${nearestWords(clearances(card, first, 1), unit) ?? ''}`
-      : '';
-  return (
-    <div ref={view} className="relative min-h-0 min-w-0 overflow-hidden">
-      {width > 0 && (
-        <LayoutDrawing
-          width={width}
-          height={height}
-          selected={things}
-          guides={dragging.guides}
-          ghosts={places.offer?.places.map(({ rect }) => rect) ?? []}
-          onPress={press}
-          onTakeGhost={(index) => places.take(places.offer?.places[index])}
-        />
-      )}
-      <p role="status" className="sr-only">
-        {spoken}
-      </p>
     </div>
   );
 }
@@ -197,7 +140,3 @@ function useLayoutKeys(open: (dialog: LayoutDialog) => void): void {
     Delete: remove,
   });
 }
-
-/** A click that adds to what is selected, or takes away from it. */
-const isAdding = ({ shiftKey, ctrlKey, metaKey }: React.PointerEvent) =>
-  shiftKey || ctrlKey || metaKey;

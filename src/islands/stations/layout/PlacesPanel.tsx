@@ -59,8 +59,10 @@ export function PlacesPanel({ name, found, unit, onTake, onClose }: Props) {
   );
 }
 
-function placeWords({ across, down, rect, free }: WordPlace): string {
-  const words = { centre: 'centred', third: 'on a third', none: '' } as const;
+function placeWords({ across, down, rect, free, place }: WordPlace): string {
+  if (across === 'corner' && down === 'corner')
+    return `in the ${place.y.from} ${place.x.from} corner`;
+  const words = { centre: 'centred', third: 'on a third', corner: '', none: '' } as const;
   const parts = [
     ...(words[across] ? [`${words[across]} across`] : []),
     ...(words[down] ? [`${words[down]} down`] : []),

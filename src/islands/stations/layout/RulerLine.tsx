@@ -4,66 +4,73 @@ import type { Length, Unit } from '../../../core/length/length';
 
 interface Props {
   readonly axis: 'x' | 'y';
+  /** From the edge that is measured from, to the side of the piece. */
   readonly from: number;
   readonly to: number;
-  /** The height or the place across at which it runs. */
+  /** Where the line runs, outside the face. */
   readonly at: number;
+  /** The nearest corners of what the two ends belong to, the other way: thin lines lead there. */
+  readonly ends: readonly [edge: number, piece: number];
   readonly length: Length;
   readonly unit: Unit;
   readonly isMeasured: boolean;
 }
 
-/** A distance as a ruler lies on the table: from an edge to the side of a piece, its figure upon it. */
-export function RulerLine({ axis, from, to, at, length, unit, isMeasured }: Props) {
+/** A distance as on a workshop drawing: outside the face, so that it hides nothing, led out by thin lines. */
+export function RulerLine({ axis, from, to, at, ends, length, unit, isMeasured }: Props) {
   const [low, high] = from < to ? [from, to] : [to, from];
-  const point = (along: number) => (axis === 'x' ? `${along} ${at}` : `${at} ${along}`);
+  const point = (along: number, across: number) =>
+    axis === 'x' ? `${along} ${across}` : `${across} ${along}`;
   const tip = (along: number, direction: number) =>
-    axis === 'x'
-      ? `M${along} ${at}l${7 * direction} -2.5v5z`
-      : `M${at} ${along}l-2.5 ${7 * direction}h5z`;
+    `M${point(along, at)}L${point(along + 7 * direction, at - 2.5)}L${point(along + 7 * direction, at + 2.5)}Z`;
   const isShort = high - low < 20;
   const middle = (low + high) / 2;
-  // Too short to carry its figure, the line has it outside, away from the piece.
-  const outside = from <= to ? low - 6 : high + 6;
-  const isOutside = axis === 'x' && high - low < 54;
-  const across = isOutside ? outside : middle;
-  const anchor = axis === 'y' ? 'start' : isOutside ? (from <= to ? 'end' : 'start') : 'middle';
+  const beyond = at + (at < ends[1] ? -6 : 6);
   const words = writeMeasured(length, unit, isMeasured);
   const other = `${writeMeasured(length, otherUnit(unit), isMeasured)} ${otherUnit(unit)}`;
   return (
     <g pointerEvents="none">
       <path
-        d={`M${point(low)}L${point(high)}`}
+        d={`M${point(from, beyond)}L${point(from, ends[0])}M${point(to, beyond)}L${point(to, ends[1])}`}
         stroke="#fff"
-        strokeOpacity={0.75}
-        strokeWidth={4}
+        strokeOpacity={0.6}
+        strokeWidth={2.5}
       />
-      <path d={`M${point(low)}L${point(high)}`} stroke="var(--color-dimension)" strokeWidth={1.4} />
+      <path
+        d={`M${point(from, beyond)}L${point(from, ends[0])}M${point(to, beyond)}L${point(to, ends[1])}`}
+        stroke="var(--color-dimension)"
+        strokeWidth={0.8}
+        strokeDasharray="5 3"
+      />
+      <path
+        d={`M${point(low, at)}L${point(high, at)}`}
+        stroke="var(--color-dimension)"
+        strokeWidth={1.4}
+      />
       {!isShort && <path d={tip(low, 1) + tip(high, -1)} fill="var(--color-dimension)" />}
-      <g
-        className="fill-dimension"
-        stroke="#fff"
-        strokeWidth={5}
-        strokeLinejoin="round"
-        paintOrder="stroke"
-        textAnchor={anchor}
-      >
+      {axis === 'x' ? (
         <text
-          x={axis === 'x' ? across : at + 8}
-          y={axis === 'x' ? (isOutside ? at - 2 : at - 8) : middle + 2}
+          x={middle}
+          y={at - 7}
+          textAnchor="middle"
+          className="fill-dimension text-[17px]"
           fontWeight={600}
-          className="text-[17px]"
         >
           {words}
+          <tspan dx={7} fontWeight={400} className="text-[13px]">
+            {other}
+          </tspan>
         </text>
-        <text
-          x={axis === 'x' ? across : at + 8}
-          y={axis === 'x' ? (isOutside ? at + 13 : at + 18) : middle + 18}
-          className="text-[13px]"
-        >
-          {other}
-        </text>
-      </g>
+      ) : (
+        <g className="fill-dimension">
+          <text x={at + 9} y={middle} fontWeight={600} className="text-[17px]">
+            {words}
+          </text>
+          <text x={at + 9} y={middle + 16} className="text-[13px]">
+            {other}
+          </text>
+        </g>
+      )}
     </g>
   );
 }

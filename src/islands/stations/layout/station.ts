@@ -23,6 +23,11 @@ export const layoutStation: Station = {
     ['n b', 'the next piece, the one before'],
     ['d', 'copy what is selected'],
     ['Delete', 'remove what is selected'],
+    [
+      '+ - 0',
+      'look closer, from further away, at the whole; arrows move it while nothing is selected',
+    ],
+    ['i', 'true size, as large as in life'],
     ['f', 'turn the card to its next face'],
     ['q', 'try the design as another format'],
   ],

@@ -1,5 +1,7 @@
+import { flushSync } from 'react-dom';
 import { asideOf } from '../../../core/composition/asideOf';
 import { copyOut, pasteInto, readCopied, type PasteHow } from '../../../core/composition/clipboard';
+import { freshPlace } from '../../../core/composition/freshPlace';
 import { newStock } from '../../../core/composition/newStock';
 import {
   newDieCut,
@@ -11,7 +13,7 @@ import {
 } from '../../../core/composition/newThing';
 import { batchEdits } from '../../../core/plan/batchEdits';
 import type { DieSet, Stamp, Stencil } from '../../../core/plan/libraryItem';
-import type { Piece } from '../../../core/plan/piece';
+import type { Mark, Piece } from '../../../core/plan/piece';
 import { addPieces, putPieces } from '../../../core/plan/pieceEdits';
 import { isPaper, sameSupport } from '../../../core/plan/pieces';
 import { mostPieces } from '../../../core/plan/planFacts';
@@ -45,6 +47,7 @@ export function useAdding(): Adding {
   const addAll = useAddAll();
   const on = newSupport(card, face, chosen.first);
   const start = () => ({ id: newPieceId(), on });
+  const wellPlaced = (mark: Mark): Mark => ({ ...mark, place: freshPlace(plan, library, mark) });
   /** What is still chosen is not pasted on: its copy goes beside it. */
   const pasteWhere = (pieces: readonly Piece[]): Pick<PasteHow, 'on' | 'placeOf'> => {
     const original = chosen.things.find(({ id }) => pieces.some((each) => each.id === id));
@@ -56,10 +59,16 @@ export function useAdding(): Adding {
     };
   };
   return {
-    addImage: (stamp) => addAll([newImage(start(), stamp)]),
+    addImage: (stamp) => addAll([wellPlaced(newImage(start(), stamp))]),
     addDieCut: (set, step) =>
       addAll([newDieCut(start(), set, step, newStock(plan, library, on, 'layer'))]),
-    addWords: () => addAll([newWords(start(), unit)]),
+    addWords: () => {
+      // At once, because the next key is the first letter.
+      flushSync(() => addAll([wellPlaced(newWords(start(), unit))]));
+      const text = document.querySelector<HTMLTextAreaElement>('textarea[data-first-field]');
+      text?.focus();
+      text?.select();
+    },
     addDot: () => addAll([newDot(start(), unit)]),
     addLine: () => addAll([newDrawn(start(), supportRect(card, supportId(on)), unit)]),
     addStencil: (stencil) => {

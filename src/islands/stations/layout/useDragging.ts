@@ -102,15 +102,21 @@ export function useDragging({ pixelsPerTick, marks, onPreview, onCommit }: Optio
       latest.current.onPreview(undefined);
       end();
     };
+    // It looks closer instead; the first is told here too.
+    const secondFinger = (event: PointerEvent) => {
+      if (!event.isPrimary) giveUp();
+    };
     const key = (event: KeyboardEvent) => {
       if (event.key === 'Escape') giveUp();
     };
+    window.addEventListener('pointerdown', secondFinger);
     window.addEventListener('pointermove', hear);
     window.addEventListener('pointerup', drop);
     window.addEventListener('pointercancel', giveUp);
     window.addEventListener('keydown', key);
     return () => {
       cancelAnimationFrame(frame);
+      window.removeEventListener('pointerdown', secondFinger);
       window.removeEventListener('pointermove', hear);
       window.removeEventListener('pointerup', drop);
       window.removeEventListener('pointercancel', giveUp);

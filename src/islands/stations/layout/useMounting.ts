@@ -2,8 +2,10 @@ import { cutOutImage } from '../../../core/composition/cutOutImage';
 import { diesThatHold, type DieChoice } from '../../../core/composition/diesThatHold';
 import { newDieCut } from '../../../core/composition/newThing';
 import { newStock } from '../../../core/composition/newStock';
+import { plainStrip, putOnStrip, type PlainStrip } from '../../../core/composition/plainStrip';
 import { putOnPaper } from '../../../core/composition/putOnPaper';
 import type { Paper } from '../../../core/plan/piece';
+import { supportRect } from '../../../core/resolve/resolvedCard';
 import { isMark } from '../../../core/resolve/outlineOf';
 import { newPieceId } from '../../parts/newPieceId';
 import { useCardSession } from '../../session/CardSession';
@@ -13,14 +15,18 @@ import { useLayout } from './LayoutContext';
 export interface Mounting {
   /** Puts the selected image on paper cut round it; false where none is selected. */
   readonly cutOut: () => boolean;
-  /** The dies that hold the selected words; none where no words are selected. */
+  /** The dies that hold the selected words and that their panel holds; none where no words are selected. */
   readonly labels: () => readonly DieChoice[];
+  /** The strip that is cut to the selected words; none where their panel does not hold it. */
+  readonly strip: () => PlainStrip | undefined;
+  readonly putOnStrip: (strip: PlainStrip, withMat: boolean) => void;
   /** Puts the selected words on what a die cuts, where they stand. */
   readonly putOnLabel: (choice: DieChoice) => void;
 }
 
 export function useMounting(): Mounting {
-  const { plan, card, library, unit, commit } = useCardSession();
+  const { plan, card, library, holdings, unit, commit } = useCardSession();
+  const stripInput = { plan, card, library, holdings, unit };
   const { chosen } = useLayout();
   const { first, words, choose } = chosen;
   return {
@@ -33,7 +39,18 @@ export function useMounting(): Mounting {
       choose([how.id]);
       return true;
     },
-    labels: () => (words ? diesThatHold(library, words.rect, plan.habits.wordMargin.ticks) : []),
+    labels: () => {
+      if (!words) return [];
+      const under = supportRect(card, words.support);
+      return diesThatHold(library, words.rect, plan.habits.wordMargin.ticks).filter(
+        ({ size }) => size.width <= under.width && size.height <= under.height,
+      );
+    },
+    strip: () => words && plainStrip(stripInput, words),
+    putOnStrip: (strip, withMat) => {
+      if (!words) return;
+      commit(putOnStrip(stripInput, words, strip, { withMat, newId: newPieceId }));
+    },
     putOnLabel: ({ set, step, turned, size }) => {
       if (!words) return;
       const { on } = words.piece;

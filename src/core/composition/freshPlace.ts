@@ -1,0 +1,28 @@
+import type { Library } from '../plan/library';
+import type { Mark, PlaceRule } from '../plan/piece';
+import type { Plan } from '../plan/plan';
+import { withPieces } from '../plan/withPieces';
+import { isGround } from '../resolve/resolvedMark';
+import { placedById } from '../resolve/resolvedCard';
+import { resolvePlan } from '../resolve/resolvePlan';
+import { isMark } from '../resolve/outlineOf';
+import { wordPlaces } from './wordPlaces';
+
+/**
+ * Where something new is put to begin with: in the best free place there is for it, else in the middle, where it stays to be
+ * seen what it lies on. What is a ground for others lies in the middle from the start.
+ */
+export function freshPlace(plan: Plan, library: Library, fresh: Mark): PlaceRule {
+  const card = resolvePlan(withPieces(plan, [...plan.pieces, fresh]), library);
+  const placed = placedById(card, fresh.id);
+  if (!placed || !isMark(placed) || isGround(placed)) return fresh.place;
+  const { places } = wordPlaces({
+    card,
+    face: placed.face,
+    support: placed.support,
+    size: placed.rect,
+    clearance: plan.habits.wordMargin.ticks,
+    without: fresh.id,
+  });
+  return places[0]?.place ?? fresh.place;
+}
