@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { StandingCard } from '../../core/compute/standingCard';
 import type { Designer } from '../../core/plan/cardFile';
 import { isPlainFilter, type LedgeFilter, type Show } from './ledgeFilter';
@@ -20,6 +21,7 @@ const showNames: readonly (readonly [Show, string])[] = [
 
 /** Finds cards as one types, by quick choices, and by format, designer, occasion and technique. */
 export function FilterBar({ filter, cards, designers, counts, onChange }: Props) {
+  const [isOpen, setOpen] = useState(false);
   const formats = distinct(cards.map(({ format }) => format));
   const occasions = distinct(cards.map(({ occasion }) => occasion));
   const techniques = distinct(cards.flatMap((card) => card.techniques));
@@ -28,7 +30,7 @@ export function FilterBar({ filter, cards, designers, counts, onChange }: Props)
       <input
         id="find-card"
         type="search"
-        className="field w-64"
+        className="field w-64 max-md:w-40 max-md:grow"
         aria-label="Find a card"
         placeholder="Find a card, stock, layer, size"
         value={filter.query}
@@ -37,59 +39,73 @@ export function FilterBar({ filter, cards, designers, counts, onChange }: Props)
           if (event.key === 'Escape') onChange({ query: '' });
         }}
       />
-      {showNames.map(([show, name]) => (
-        <button
-          key={show}
-          type="button"
-          aria-pressed={filter.show === show}
-          className="aria-pressed:border-violet aria-pressed:text-violet border-b-2 border-transparent py-1 aria-pressed:font-semibold"
-          onClick={() => onChange({ show })}
-        >
-          {name} {counts[show]}
-        </button>
-      ))}
-      <Choice
-        name="format"
-        value={filter.format}
-        options={formats.map((each) => [each, each])}
-        onChange={(format) => onChange({ format })}
-      />
-      <Choice
-        name="designer"
-        value={filter.designer}
-        options={designers.map(({ id, name }) => [id, name])}
-        onChange={(designer) => onChange({ designer })}
-      />
-      <Choice
-        name="occasion"
-        value={filter.occasion}
-        options={occasions.map((each) => [each, each])}
-        onChange={(occasion) => onChange({ occasion })}
-      />
-      <Choice
-        name="technique"
-        value={filter.technique}
-        options={techniques.map((each) => [each, each])}
-        onChange={(technique) => onChange({ technique })}
-      />
-      {!isPlainFilter(filter) && (
-        <button
-          type="button"
-          className="link"
-          onClick={() =>
-            onChange({
-              query: '',
-              show: 'all',
-              format: undefined,
-              designer: undefined,
-              occasion: undefined,
-              technique: undefined,
-            })
-          }
-        >
-          Show all
-        </button>
-      )}
+      <button
+        type="button"
+        className="button md:hidden"
+        aria-expanded={isOpen}
+        aria-controls="which-cards"
+        onClick={() => setOpen(!isOpen)}
+      >
+        {isPlainFilter({ ...filter, query: '' }) ? 'Filter' : 'Filter, on'}
+      </button>
+      <div
+        id="which-cards"
+        className={`flex flex-wrap items-center gap-x-5 gap-y-1.5 ${isOpen ? '' : 'max-md:hidden'}`}
+      >
+        {showNames.map(([show, name]) => (
+          <button
+            key={show}
+            type="button"
+            aria-pressed={filter.show === show}
+            className="aria-pressed:border-violet aria-pressed:text-violet border-b-2 border-transparent py-1 aria-pressed:font-semibold"
+            onClick={() => onChange({ show })}
+          >
+            {name} {counts[show]}
+          </button>
+        ))}
+        <Choice
+          name="format"
+          value={filter.format}
+          options={formats.map((each) => [each, each])}
+          onChange={(format) => onChange({ format })}
+        />
+        <Choice
+          name="designer"
+          value={filter.designer}
+          options={designers.map(({ id, name }) => [id, name])}
+          onChange={(designer) => onChange({ designer })}
+        />
+        <Choice
+          name="occasion"
+          value={filter.occasion}
+          options={occasions.map((each) => [each, each])}
+          onChange={(occasion) => onChange({ occasion })}
+        />
+        <Choice
+          name="technique"
+          value={filter.technique}
+          options={techniques.map((each) => [each, each])}
+          onChange={(technique) => onChange({ technique })}
+        />
+        {!isPlainFilter(filter) && (
+          <button
+            type="button"
+            className="link"
+            onClick={() =>
+              onChange({
+                query: '',
+                show: 'all',
+                format: undefined,
+                designer: undefined,
+                occasion: undefined,
+                technique: undefined,
+              })
+            }
+          >
+            Show all
+          </button>
+        )}
+      </div>
     </search>
   );
 }

@@ -166,7 +166,7 @@ export function Ledge(props: Props) {
         />
         <span className="ml-auto flex items-center gap-3">
           {importPicker}
-          <button type="button" className="button" onClick={pickImport}>
+          <button type="button" className="button max-md:hidden" onClick={pickImport}>
             Import…
           </button>
           <button type="button" className="button button-leading" onClick={() => setOpen('new')}>
@@ -208,8 +208,8 @@ export function Ledge(props: Props) {
           />
         )}
       </main>
-      <footer className="border-hairline sticky bottom-0 z-10 flex min-h-[45px] flex-wrap items-center gap-4 border-t bg-white px-[18px]">
-        <span role="status">
+      <footer className="border-hairline sticky bottom-0 z-10 flex min-h-[45px] items-center gap-4 border-t bg-white px-[18px]">
+        <span role="status" className="min-w-0 max-md:line-clamp-2">
           {message?.text ?? (isWhole ? nextWords(cards, today) : props.next)}
         </span>
         {message?.undo && (

@@ -20,7 +20,7 @@ export function NameBar({ designers, onNamed }: Props) {
   return (
     <form
       aria-label="Who works here"
-      className="bg-violet-wash border-hairline flex flex-wrap items-center gap-x-3 gap-y-2 border-b px-[18px] py-2"
+      className="bg-violet-wash border-hairline flex flex-wrap items-center gap-x-3 gap-y-2 border-b px-[18px] py-2 max-md:flex-nowrap max-md:overflow-x-auto max-md:whitespace-nowrap"
       onSubmit={(event) => {
         event.preventDefault();
         void say(name);
@@ -39,7 +39,7 @@ export function NameBar({ designers, onNamed }: Props) {
       ))}
       <input
         id="your-name"
-        className="field w-44"
+        className="field w-44 max-md:shrink-0"
         maxLength={60}
         placeholder={designers.length > 0 ? 'another name' : 'your name'}
         value={name}

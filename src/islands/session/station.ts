@@ -26,6 +26,8 @@ export interface Station {
   readonly mends: readonly RuleGroup[];
   /** Whether it shows what is dear to compute, such as sheets, which elsewhere waits until the hand rests. */
   readonly showsResults?: boolean;
+  /** Made for a phone on the table too; the others ask for a wider window there. */
+  readonly fitsPhone?: boolean;
   readonly loadRules: () => Promise<readonly Rule[]>;
   /** Its keys, as the help lists them. */
   readonly keys: readonly KeyLine[];

@@ -34,7 +34,7 @@ export function FindingsLine({ findings, lead, unit, onCommit, onSelect, onHabit
   const [isOpen, setOpen] = useState(false);
   if (!findings || !lead)
     return (
-      <footer className="border-hairline text-muted flex h-[45px] items-center border-t bg-white px-[18px] print:hidden">
+      <footer className="border-hairline text-muted flex min-h-[45px] items-center border-t bg-white px-[18px] print:hidden">
         {findings ? 'Nothing to mend on this card.' : 'Looking the card over…'}
         <HabitsButton onHabits={onHabits} />
       </footer>
@@ -90,13 +90,13 @@ export function FindingsLine({ findings, lead, unit, onCommit, onSelect, onHabit
             <Severity finding={lead} count={count} />
             <button
               type="button"
-              className="text-left underline-offset-4 hover:underline"
+              className="text-left underline-offset-4 hover:underline max-md:hidden"
               onClick={() => onSelect(lead)}
             >
               {findingSentence(lead, unit)}
             </button>
             {lead.remedies.map((remedy, index) => (
-              <span key={remedy.id} className="flex items-center gap-2">
+              <span key={remedy.id} className="flex items-center gap-2 max-md:hidden">
                 <RemedyButton remedy={remedy} unit={unit} onCommit={onCommit} />
                 {remedyKeys[index] && <kbd className="key">{remedyKeys[index]}</kbd>}
               </span>

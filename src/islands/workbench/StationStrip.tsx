@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import type { Finding } from '../../core/findings/finding';
 import { useCardSession } from '../session/CardSession';
 import { byStation } from '../session/useFindings';
@@ -7,19 +8,29 @@ import { stations } from '../stations/stations';
 export function StationStrip() {
   const session = useCardSession();
   const { cardId, view, go } = session;
+  const strip = useRef<HTMLUListElement>(null);
+  useEffect(() => {
+    // Where the strip is longer than the window, the station one is at stays in sight.
+    strip.current
+      ?.querySelector('[aria-current=page]')
+      ?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }, [view]);
   const findings = byStation(stations, session.findings ?? []);
   return (
     <nav
       aria-label="Stations"
-      className="border-control relative h-[62px] border-b bg-white px-[18px] print:hidden"
+      className="border-control relative h-[3.875rem] border-b bg-white px-[18px] max-md:px-0 print:hidden"
     >
-      <ul className="relative z-10 flex h-full">
+      <ul ref={strip} className="relative z-10 flex h-full overflow-x-auto overflow-y-hidden">
         {stations.map((station) => {
           const { id, name } = station;
           const { text, isOld } = station.figure(session);
           const own = findings[id] ?? [];
           return (
-            <li key={id} className="border-hairline w-[156px] border-l last:border-r">
+            <li
+              key={id}
+              className="border-hairline w-[156px] shrink-0 border-l last:border-r max-md:w-[124px]"
+            >
               <a
                 href={`/card/${cardId}/${id}`}
                 aria-current={id === view ? 'page' : undefined}
@@ -35,7 +46,7 @@ export function StationStrip() {
                 </span>
                 <span
                   aria-busy={isOld}
-                  className={`block leading-5 ${id === view ? '' : 'text-muted'} ${isOld ? 'opacity-60' : ''}`}
+                  className={`block truncate leading-5 ${id === view ? '' : 'text-muted'} ${isOld ? 'opacity-60' : ''}`}
                 >
                   {text}
                 </span>

@@ -98,6 +98,11 @@ export function Workbench(props: SessionStart) {
               This card lies in the bin. Take it out on the Ledge.
             </p>
           )}
+          {station && !station.fitsPhone && (
+            <p className="border-hairline border-b bg-white px-3 py-1.5 md:hidden">
+              {station.name} is drawn for a wider window: turn the phone, or use a larger screen.
+            </p>
+          )}
           <Suspense
             fallback={
               <p role="status" className="p-[18px]">

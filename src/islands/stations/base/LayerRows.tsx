@@ -156,7 +156,7 @@ function RowButton({ letter, name, size, shows, onSelect }: RowButtonProps) {
   return (
     <button
       type="button"
-      className="border-hairline hover:bg-chrome grid h-[37px] w-full grid-cols-[minmax(30px,max-content)_minmax(80px,150px)_minmax(110px,140px)_1fr] items-center border-b text-left"
+      className="border-hairline hover:bg-chrome grid h-[2.3125rem] w-full grid-cols-[minmax(30px,max-content)_minmax(80px,150px)_minmax(110px,140px)_1fr] items-center border-b text-left"
       onClick={onSelect}
     >
       <span className="font-heading text-[17px] font-semibold">{letter}</span>

@@ -108,7 +108,7 @@ function ThingRow({ row: { things, isIndented }, unit, isSelected, onSelect }: R
       type="button"
       data-row={first.id}
       aria-pressed={isSelected}
-      className={`border-hairline hover:bg-chrome grid h-[33px] w-full grid-cols-[44px_minmax(0,1fr)_auto] pr-1.5 items-center border-b text-left ${
+      className={`border-hairline hover:bg-chrome grid h-[2.0625rem] w-full grid-cols-[44px_minmax(0,1fr)_auto] pr-1.5 items-center border-b text-left ${
         isSelected ? 'border-l-violet border-l-4 bg-white pl-1.5' : ''
       } ${isIndented ? 'pl-5' : ''}`}
       onClick={(event) =>

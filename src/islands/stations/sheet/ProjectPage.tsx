@@ -36,7 +36,7 @@ export function ProjectPage({ sheet, card, unit, supplies }: Props) {
     <>
       <div className="flex flex-wrap gap-x-8 gap-y-4 pt-5 print:pt-2">
         {faces.map((face) => (
-          <div key={face} className="flex items-end gap-4">
+          <div key={face} className="flex max-w-full flex-wrap items-end gap-4">
             <FaceFigure
               card={card}
               face={face}

@@ -3,6 +3,7 @@ import { figureNow, type Station } from '../../session/station';
 /** Sheet: the project sheet as it prints, with supplies and downloads. */
 export const sheetStation: Station = {
   id: 'sheet',
+  fitsPhone: true,
   name: 'Sheet',
   digit: '8',
   // The base is cut too.
