@@ -7,7 +7,7 @@ import type { Stocks } from './useStocks';
 import { firstFormat, FormatFields, readFormat } from '../parts/FormatFields';
 import { Choose } from '../parts/Choose';
 import { FormDialog } from '../parts/FormDialog';
-import { choiceOf, refValue } from '../parts/itemChoices';
+import { choicesOf, refValue } from '../parts/itemChoices';
 import { ReleaseSelect } from '../parts/ReleaseSelect';
 import { postJson } from '../wire/postJson';
 
@@ -68,7 +68,7 @@ export function NewCardDialog({ releases, stocks, unit, onClose }: Props) {
         id="card-stock"
         label="Base stock"
         className="field"
-        choices={known?.map((each) => ({ ...choiceOf(each), colour: each.colour })) ?? []}
+        choices={choicesOf(known ?? [], unit)}
         value={item && refValue(item)}
         otherwise="the stash is being read"
         onChoose={setPicked}

@@ -143,3 +143,45 @@ describe('a field that goes away', () => {
     expect(onPreview).toHaveBeenLastCalledWith(undefined);
   });
 });
+
+describe('a field where a size is asked', () => {
+  const showSize = () => {
+    const [onSize, onCommit] = [vi.fn(), vi.fn()];
+    render(
+      <LengthField
+        label="width"
+        value={typed('1')}
+        unit="in"
+        onSize={onSize}
+        onPreview={vi.fn()}
+        onCommit={onCommit}
+      />,
+    );
+    const field = screen.getByLabelText<HTMLInputElement>('width');
+    field.focus();
+    return { field, onSize, onCommit };
+  };
+
+  it('takes both sides at once, and Enter leaves it', () => {
+    const { field, onSize, onCommit } = showSize();
+    fireEvent.change(field, { target: { value: '3 1/4 x 7 3/4' } });
+    expect(screen.queryByRole('alert')).toBeNull();
+    fireEvent.keyDown(field, { key: 'Enter' });
+    expect(onSize.mock.calls[0]?.[0]).toMatchObject({
+      width: { ticks: ticksOf('3 1/4') },
+      height: { ticks: ticksOf('7 3/4') },
+    });
+    expect(onCommit).not.toHaveBeenCalled();
+    expect(document.activeElement).toBe(document.body);
+  });
+
+  it('still says what is wrong with one, and Escape takes it back and leaves', () => {
+    const { field, onSize, onCommit } = showSize();
+    fireEvent.change(field, { target: { value: '3 1/4 x' } });
+    expect(screen.getByRole('alert')).toBeTruthy();
+    fireEvent.keyDown(field, { key: 'Escape' });
+    expect(document.activeElement).toBe(document.body);
+    expect(field.value).toBe('1');
+    expect([onSize, onCommit].map(({ mock }) => mock.calls.length)).toEqual([0, 0]);
+  });
+});

@@ -11,7 +11,8 @@ import {
 } from '../../core/length/length';
 import { asTyped, type TypedLength } from '../../core/length/typedLength';
 import { stepToMark } from '../../core/length/marks';
-import { parseLength } from '../../core/length/parseLength';
+import { parseLength, parseSize } from '../../core/length/parseLength';
+import { leaveField } from './leaveField';
 import { lengthIssueSentence } from '../words/lengthIssueSentence';
 
 interface Props {
@@ -26,8 +27,16 @@ interface Props {
   /** Marks the field that Enter on a row goes to. */
   readonly isFirst?: boolean;
   readonly isLabelHidden?: boolean;
+  /** What to do where both sides are typed at once, as `3 1/4 x 7 3/4`. */
+  readonly onSize?: (size: TypedSize) => void;
   /** Whether it may be negative, as the distance of what hangs over an edge. */
   readonly isSigned?: boolean;
+}
+
+/** Both sides of what is asked for. */
+export interface TypedSize {
+  readonly width: TypedLength;
+  readonly height: TypedLength;
 }
 
 /** How far the step keys go in each unit. */
@@ -48,6 +57,7 @@ export function LengthField({
   isPositive = false,
   isLabelHidden = false,
   isSigned = false,
+  onSize,
 }: Props) {
   const [typed, setTyped] = useState<string>();
   /** What the field held before the typing began; `value` follows the preview meanwhile. */
@@ -61,7 +71,8 @@ export function LengthField({
       : result;
   };
   const parsed = typed === undefined ? undefined : read(typed);
-  const issue = parsed && !parsed.ok ? parsed.issue : undefined;
+  const both = onSize && typed !== undefined ? readBoth(typed, unit) : undefined;
+  const issue = parsed && !parsed.ok && !both ? parsed.issue : undefined;
   const preview = useRef(onPreview);
   preview.current = onPreview;
   useEffect(
@@ -87,6 +98,11 @@ export function LengthField({
     // Leaving the field after Enter comes here again; then nothing is being typed any more.
     const old = before.current;
     if (typed === undefined || !old) return true;
+    if (both && onSize) {
+      leave();
+      onSize(both);
+      return true;
+    }
     if (!parsed?.ok) return false;
     leave();
     if (parsed.length !== old.ticks) onCommit(asTyped(parsed.length, typed.trim()));
@@ -124,12 +140,13 @@ export function LengthField({
               if (event.key === 'Enter') {
                 event.preventDefault();
                 // Out of the field, so that the single keys work again; Enter comes back to it.
-                if (commit()) event.currentTarget.closest<HTMLElement>('[data-row]')?.focus();
+                if (commit()) leaveField(event.currentTarget);
               } else if (event.key === 'Escape' && typed !== undefined) {
                 event.stopPropagation();
                 leave();
+                leaveField(event.currentTarget);
               } else if (event.key === 'Escape') {
-                event.currentTarget.closest<HTMLElement>('[data-row]')?.focus();
+                leaveField(event.currentTarget);
               } else if (direction !== undefined) {
                 event.preventDefault();
                 step(direction);
@@ -154,6 +171,12 @@ export function LengthField({
       </span>
     </span>
   );
+}
+
+function readBoth(text: string, unit: Unit): TypedSize | undefined {
+  const read = parseSize(text, unit);
+  if (!read.ok || read.width.length <= 0 || read.height.length <= 0) return undefined;
+  return { width: asTyped(read.width.length), height: asTyped(read.height.length) };
 }
 
 /** Beyond zero, marks are counted the other way. */

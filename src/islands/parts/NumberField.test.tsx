@@ -64,4 +64,18 @@ describe('a field for a number', () => {
     expect(onCommit).not.toHaveBeenCalled();
     expect(screen.queryByRole('alert')).toBeNull();
   });
+
+  it('is left by Enter, and by Escape with nothing kept', () => {
+    const { field, onCommit } = show();
+    field.focus();
+    fireEvent.change(field, { target: { value: '9' } });
+    fireEvent.keyDown(field, { key: 'Escape' });
+    expect(document.activeElement).toBe(document.body);
+    expect([field.value, onCommit.mock.calls.length]).toEqual(['2', 0]);
+    field.focus();
+    fireEvent.change(field, { target: { value: '9' } });
+    fireEvent.keyDown(field, { key: 'Enter' });
+    expect(document.activeElement).toBe(document.body);
+    expect(onCommit).toHaveBeenCalledTimes(1);
+  });
 });

@@ -1,4 +1,6 @@
 import { useId, useState } from 'react';
+import { flushSync } from 'react-dom';
+import { leaveField } from './leaveField';
 
 interface Props {
   readonly label: string;
@@ -33,15 +35,16 @@ export function NumberField({
   const [typed, setTyped] = useState<string>();
   const [isWrong, setWrong] = useState(false);
   const commit = () => {
-    if (typed === undefined) return;
+    if (typed === undefined) return true;
     const wanted = readNumber(typed, digits);
     const isEmpty = typed.trim() === '';
     const isRight = isEmpty ? isOptional : wanted !== undefined && wanted >= min && wanted <= max;
     setWrong(!isRight);
-    if (!isRight) return;
+    if (!isRight) return false;
     const next = isEmpty ? null : (wanted ?? null);
     if (next !== value) onCommit(next);
     setTyped(undefined);
+    return true;
   };
   return (
     <span className="inline-flex flex-col">
@@ -60,10 +63,21 @@ export function NumberField({
           onChange={(event) => setTyped(event.target.value)}
           onBlur={commit}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') commit();
+            if (event.key === 'Enter') {
+              let isKept = false;
+              // Kept before the field is left, which would keep it once more.
+              flushSync(() => {
+                isKept = commit();
+              });
+              if (isKept) leaveField(event.currentTarget);
+            }
             if (event.key === 'Escape') {
-              setTyped(undefined);
-              setWrong(false);
+              // Taken back before the field is left, which would keep it.
+              flushSync(() => {
+                setTyped(undefined);
+                setWrong(false);
+              });
+              leaveField(event.currentTarget);
             }
           }}
         />

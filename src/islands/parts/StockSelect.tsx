@@ -2,7 +2,7 @@ import { unknownColour } from '../../core/kinds/paint';
 import type { LibraryRef } from '../../core/plan/libraryItem';
 import { findStock, stocksOf, type Library } from '../../core/plan/library';
 import { Choose } from './Choose';
-import { choiceOf, refValue } from './itemChoices';
+import { choicesOf, refValue } from './itemChoices';
 
 interface Props {
   readonly label: string;
@@ -27,10 +27,7 @@ export function StockSelect({ label, library, value, onChange, onAskNew }: Props
       />
       <Choose
         label={label}
-        choices={[
-          ...stocks.map((item) => ({ ...choiceOf(item), colour: item.colour })),
-          { value: newStock, name: 'Add a stock…' },
-        ]}
+        choices={[...choicesOf(stocks, 'in'), { value: newStock, name: 'Add a stock…' }]}
         value={refValue(value)}
         otherwise={current ? `${current.name}, as it was` : 'not in the stash'}
         onChoose={(chosen) => {

@@ -1,4 +1,5 @@
 import { useId, useState } from 'react';
+import { flushSync } from 'react-dom';
 
 interface Props {
   readonly label: string;
@@ -49,7 +50,11 @@ export function TextField({
       onBlur={commit}
       onKeyDown={(event) => {
         if (event.key === 'Enter') event.currentTarget.blur();
-        if (event.key === 'Escape') setTyped(undefined);
+        if (event.key === 'Escape') {
+          // Taken back before the field is left, which would keep it.
+          flushSync(() => setTyped(undefined));
+          event.currentTarget.blur();
+        }
       }}
     />
   );

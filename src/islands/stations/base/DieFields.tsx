@@ -9,7 +9,7 @@ import { supportRect } from '../../../core/resolve/resolvedCard';
 import type { ResolvedPiece } from '../../../core/resolve/resolvedPiece';
 import { writeRevealsShort } from '../../../core/prose/sentences';
 import { Choose } from '../../parts/Choose';
-import { choiceOf, refValue } from '../../parts/itemChoices';
+import { choicesOf, refValue } from '../../parts/itemChoices';
 import { DieFinder } from './DieFinder';
 import { changePiece } from '../../../core/plan/pieceEdits';
 import { useCardSession } from '../../session/CardSession';
@@ -46,7 +46,7 @@ export function DieFields({ piece, resolved, usual }: Props) {
         <Choose
           isFirstField
           label="Set of dies"
-          choices={[...sets.map(choiceOf), { value: newDies, name: 'Add nested dies…' }]}
+          choices={[...choicesOf(sets, unit), { value: newDies, name: 'Add nested dies…' }]}
           value={set && refValue(set)}
           otherwise={rule ? 'not in the stash' : 'choose a set'}
           onChoose={(value) => {

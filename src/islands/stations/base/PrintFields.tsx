@@ -6,7 +6,7 @@ import { LengthField } from '../../parts/LengthField';
 import { changePiece } from '../../../core/plan/pieceEdits';
 import { useCardSession } from '../../session/CardSession';
 import { Choose } from '../../parts/Choose';
-import { choiceOf, refValue } from '../../parts/itemChoices';
+import { choicesOf, refValue } from '../../parts/itemChoices';
 
 interface Props {
   readonly piece: Paper;
@@ -29,7 +29,7 @@ export function PrintFields({ piece }: Props) {
           isFirstField
           label="Stamp it is cut round"
           className="in-place max-w-56"
-          choices={stamps.map(choiceOf)}
+          choices={choicesOf(stamps, unit)}
           value={rule && refValue(rule.stamp)}
           otherwise={
             rule ? (findStamp(library, rule.stamp)?.name ?? 'not in the stash') : 'choose a stamp'

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { Paper } from '../../../core/plan/piece';
 import { usualReveals } from '../../../core/plan/usualReveals';
 import type { ResolvedPiece } from '../../../core/resolve/resolvedPiece';
-import { LengthField } from '../../parts/LengthField';
+import { LengthField, type TypedSize } from '../../parts/LengthField';
 import { DieFields } from './DieFields';
 import { OutsetFields } from './OutsetFields';
 import { PrintFields } from './PrintFields';
@@ -65,6 +65,10 @@ export function SizeWays({ piece, resolved }: Props) {
                 preview(typed && changePiece(piece, { size: withValue(typed) }))
               }
               onCommit={(typed) => commit(changePiece(piece, { size: withValue(typed) }))}
+              {...(way === 'measure' && {
+                onSize: (both: TypedSize) =>
+                  commit(changePiece(piece, { size: { by: 'measure', ...both } })),
+              })}
             />
           ))
         )}

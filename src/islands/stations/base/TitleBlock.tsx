@@ -65,6 +65,7 @@ export function TitleBlock() {
                 unit={unit}
                 width="5.6rem"
                 isPositive
+                onSize={(size) => commit(set({ format: { kind: 'custom', size } }))}
                 onPreview={(typed) =>
                   preview(
                     typed

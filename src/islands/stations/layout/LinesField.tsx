@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { leaveField } from '../../parts/leaveField';
 
 interface Props {
   readonly lines: readonly string[];
@@ -40,9 +41,11 @@ export function LinesField({ lines, onPreview, onCommit }: Props) {
   };
   const commit = () => {
     const old = before.current;
-    if (typed === undefined || old === undefined || issue !== undefined) return;
+    if (typed === undefined || old === undefined) return true;
+    if (issue !== undefined) return false;
     leave();
     if (next.join('\n') !== old) onCommit(next);
+    return true;
   };
   return (
     <span className="flex flex-col">
@@ -61,8 +64,12 @@ export function LinesField({ lines, onPreview, onCommit }: Props) {
         }}
         onBlur={commit}
         onKeyDown={(event) => {
-          if (event.key === 'Escape') leave();
-          if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) commit();
+          if (event.key === 'Escape') {
+            leave();
+            leaveField(event.currentTarget);
+          }
+          if (event.key === 'Enter' && (event.ctrlKey || event.metaKey) && commit())
+            leaveField(event.currentTarget);
         }}
       />
       {issue !== undefined && (

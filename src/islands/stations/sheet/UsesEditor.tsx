@@ -4,7 +4,7 @@ import type { Use } from '../../../core/plan/use';
 import { kindNames } from '../../../core/stash/itemFields';
 import { unitOf } from '../../../core/supplies/supplyRow';
 import { Choose } from '../../parts/Choose';
-import { choiceOf, refValue } from '../../parts/itemChoices';
+import { choicesOf, refValue } from '../../parts/itemChoices';
 import { NumberField } from '../../parts/NumberField';
 import { TextField } from '../../parts/TextField';
 import { useCardSession } from '../../session/CardSession';
@@ -89,7 +89,7 @@ export function UsesEditor() {
 
 /** Chooses a thing of the stash by its name; it is there at once. */
 function AddUse() {
-  const { library, commit } = useCardSession();
+  const { library, unit, commit } = useCardSession();
   const items = newestOf(library).filter(({ kind }) => kind !== 'stock' && kind !== 'die-set');
   const add = (value: string) => {
     const item = items.find((each) => refValue(each) === value);
@@ -112,7 +112,10 @@ function AddUse() {
       <Choose
         label="It takes"
         className="field w-72"
-        choices={items.map((item) => ({ ...choiceOf(item), note: kindNames[item.kind] }))}
+        choices={choicesOf(items, unit).map((choice, at) => ({
+          ...choice,
+          note: [kindNames[items[at]?.kind ?? 'tool'], choice.note].filter(Boolean).join(', '),
+        }))}
         value={undefined}
         otherwise="an ink, a gem, a tool…"
         onChoose={add}

@@ -20,6 +20,7 @@ export function DrawnFields({
           unit={unit}
           width="5.5rem"
           isPositive={key !== 'lineWidth'}
+          {...(key !== 'lineWidth' && { onSize: onChange })}
           onPreview={(length) => preview(length && { [key]: length })}
           onCommit={(length) => onChange({ [key]: length })}
         />

@@ -1,7 +1,7 @@
 import { swapStamp } from '../../../../core/composition/swapStamp';
 import { stampsOf } from '../../../../core/plan/library';
 import { Choose } from '../../../parts/Choose';
-import { choiceOf, refValue } from '../../../parts/itemChoices';
+import { choicesOf, refValue } from '../../../parts/itemChoices';
 import { useCardSession } from '../../../session/CardSession';
 import { ColourField } from '../ColourField';
 import { CropFields } from '../CropFields';
@@ -45,7 +45,7 @@ export function ImageFields({ mark, piece, unit, onChange, preview }: FieldsProp
         <span className="text-muted">stamp</span>
         <Choose
           label="Stamp it is printed with"
-          choices={stamps.map(choiceOf)}
+          choices={choicesOf(stamps, unit)}
           value={refValue(piece.stamp)}
           otherwise={stamp?.name ?? 'not in the stash'}
           onChoose={(value) => {
