@@ -64,7 +64,8 @@ async function revisedCopy() {
     await saved();
     await page.waitForTimeout(700);
   }
-  await page.getByLabel('Stock of D').selectOption({ label: 'Lovage 216 g' });
+  await page.getByLabel('Stock of D').click();
+  await page.getByRole('option', { name: 'Lovage 216 g' }).click();
   await page.waitForTimeout(900);
   await page.getByLabel('Fold', { exact: true }).selectOption('tent');
   await page.waitForTimeout(900);
