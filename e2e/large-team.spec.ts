@@ -35,6 +35,9 @@ test('a large Ledge tells all its cards at once and finds any of them', async ({
   await expect(page.getByRole('status').last()).toContainText('250 cards.');
   // How many of a release are filmed is told once all are there.
   await expect(page.getByText(/of 42 filmed/).first()).toBeVisible();
+  const first = page.locator('[data-card]').first();
+  await expect(first).toHaveAttribute('aria-posinset', '1');
+  await expect(first).toHaveAttribute('aria-setsize', /^4[12]$/);
   await page.keyboard.press('/');
   await page.getByLabel('Find a card').fill('lamp 249');
   await expect(page.locator('[data-card]')).toHaveCount(0);

@@ -393,12 +393,16 @@ test('the face is looked at closer, moved, and shown as large as in life', async
   await expect.poll(async () => (await thing.boundingBox())?.x).toBe((at?.x ?? 0) + 40);
   await page.keyboard.press('0');
   await expect.poll(wide).toBeCloseTo(whole, 1);
-  const drawing = page.getByRole('group', { name: /to scale/ });
-  await drawing.hover();
+  // What is under the pointer stays there.
+  const box = await thing.boundingBox();
+  await page.mouse.move(box?.x ?? 0, box?.y ?? 0);
   await page.keyboard.down('Control');
   await page.mouse.wheel(0, -300);
   await page.keyboard.up('Control');
   await expect.poll(wide).toBeGreaterThan(whole * 1.4);
+  const closer = await thing.boundingBox();
+  expect(Math.abs((closer?.x ?? 0) - (box?.x ?? 0))).toBeLessThan(9);
+  expect(Math.abs((closer?.y ?? 0) - (box?.y ?? 0))).toBeLessThan(9);
   await page.getByRole('button', { name: 'Whole' }).click();
   await expect.poll(wide).toBeCloseTo(whole, 1);
   await page.getByRole('button', { name: 'True size', exact: true }).click();

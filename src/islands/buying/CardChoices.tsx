@@ -56,13 +56,22 @@ export function CardChoices(props: Props) {
         value={query}
         onChange={(event) => setQuery(event.target.value)}
       />
-      <div ref={list} className="relative" style={{ height: virtual.getTotalSize() }}>
+      <div
+        ref={list}
+        role="list"
+        aria-label="Cards by release"
+        className="relative"
+        style={{ height: virtual.getTotalSize() }}
+      >
         {virtual.getVirtualItems().map(({ index, key, start, size }) => {
           const row = rows[index];
           return (
             row && (
               <div
                 key={key}
+                role="listitem"
+                aria-posinset={index + 1}
+                aria-setsize={rows.length}
                 className="absolute inset-x-0"
                 style={{ top: start - virtual.options.scrollMargin, height: size }}
               >

@@ -5,6 +5,8 @@ import { StandingCardView } from './StandingCardView';
 
 interface Props {
   readonly card: StandingCard;
+  /** Which of how many of its release it is, as not all are drawn. */
+  readonly standing: { readonly position: number; readonly of: number } | undefined;
   /** Undefined until it comes. */
   readonly picture: StandingPicture | undefined;
   readonly below: string;
@@ -15,7 +17,8 @@ interface Props {
 }
 
 /** A card standing on its ledge, what is said beneath it, and what can be done with it. */
-export function LedgeCard({ card, picture, below, scale, onBin, onCopy, onMove }: Props) {
+export function LedgeCard(props: Props) {
+  const { card, standing, picture, below, scale, onBin, onCopy, onMove } = props;
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: card.id });
   const action = (name: string, does: () => void) => (
     <button type="button" className="link" onClick={does}>
@@ -27,6 +30,8 @@ export function LedgeCard({ card, picture, below, scale, onBin, onCopy, onMove }
     <li
       ref={setNodeRef}
       data-card={card.id}
+      aria-posinset={standing?.position}
+      aria-setsize={standing?.of}
       className={`group relative ${isDragging ? 'opacity-40' : ''}`}
       style={{ width: slotWidth(card, scale) }}
       {...listeners}

@@ -9,7 +9,15 @@ import {
   type DragEndEvent,
 } from '@dnd-kit/core';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useImperativeHandle, useLayoutEffect, useRef, useState, type Ref } from 'react';
+import {
+  useEffect,
+  useImperativeHandle,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+  type Ref,
+} from 'react';
 import type { StandingCard } from '../../core/compute/standingCard';
 import type { Designer } from '../../core/plan/cardFile';
 import { LedgeCard } from './LedgeCard';
@@ -97,6 +105,8 @@ export function Ledges(props: Props) {
       focusSoon(wanted, 60);
     },
   }));
+  // How many a release has is known once all cards are here.
+  const standing = useMemo(() => standingOf(isWhole ? rows : []), [isWhole, rows]);
   const cardOf = (id: unknown) => rows.flatMap(cardsOf).find((card) => card.id === id);
   const drop = ({ active, over }: DragEndEvent) => {
     setDragged(undefined);
@@ -154,6 +164,7 @@ export function Ledges(props: Props) {
                         <LedgeCard
                           key={card.id}
                           card={card}
+                          standing={standing.get(card.id)}
                           picture={pictures[card.id]}
                           below={belowLine(card, designers, today)}
                           scale={scale}
@@ -208,6 +219,17 @@ function ShelfBoard({ bottom }: { readonly bottom: number }) {
       className="absolute inset-x-0 block h-[12px] border-b-[3px] border-[#a9b0b0] bg-[#fbfbfa]"
       style={{ bottom }}
     />
+  );
+}
+
+/** Which of how many of its release each card is. */
+function standingOf(rows: readonly LedgeRow[]) {
+  return new Map(
+    rows.flatMap((row) =>
+      row.kind === 'heading'
+        ? row.cards.map(({ id }, at) => [id, { position: at + 1, of: row.cards.length }] as const)
+        : [],
+    ),
   );
 }
 

@@ -23,8 +23,8 @@ export async function pastSteps(cardId: string, plan: Plan): Promise<readonly Ed
  */
 export function walkOwn({ start, revisions, you }: ReplyOf<'revisions'>): PlanHistory {
   let history = startHistory(start);
-  /** What the card was like before each step that can be taken back. */
-  let before: readonly Plan[] = [];
+  /** What the card was like before each step that can be taken back, where that is known. */
+  let before: readonly (Plan | undefined)[] = [];
   for (const { author, edits } of revisions)
     for (const edit of edits) {
       const here = history.plan;
@@ -34,7 +34,7 @@ export function walkOwn({ start, revisions, you }: ReplyOf<'revisions'>): PlanHi
       if (author !== you) {
         history = takeOverPlan(history, outcome.plan, [edit]);
         // Which steps are left is not told, so none is taken for undone beyond this.
-        before = history.undo.map(() => here);
+        before = history.undo.map(() => undefined);
         continue;
       }
       const earlier = before.at(-1);

@@ -58,7 +58,9 @@ export function OutlineDialog({ items, unit, onAdd, onClose }: Props) {
     if (!result.ok) return;
     if (result.drawing.size) setWidth(asTyped(result.drawing.size.width));
     setFileName(cutText(file.name.replace(/\.svg$/i, ''), 60));
-    setBy(result.drawing.shapes.some(({ group }) => group !== undefined) ? 'groups' : 'colours');
+    // One group round all of it tells nothing apart.
+    const groups = new Set(result.drawing.shapes.map(({ group }) => group));
+    setBy(groups.size > 1 ? 'groups' : 'colours');
     setOwn({});
   };
   const add = async () => {

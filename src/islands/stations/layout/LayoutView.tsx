@@ -102,14 +102,16 @@ export function LayoutView() {
           onTakeGhost={(index) => places.take(places.offer?.places[index])}
         />
       )}
-      <ViewTools
-        percent={Math.round((frame.pixelsPerTick / trueScale(scale)) * 100)}
-        isWhole={view === wholeView}
-        onZoom={step}
-        onWhole={() => show(wholeView)}
-        onTrueSize={trueSize}
-        onCalibrate={() => setCalibrating(true)}
-      />
+      {size.width > 0 && (
+        <ViewTools
+          percent={Math.round((frame.pixelsPerTick / trueScale(scale)) * 100)}
+          isWhole={view === wholeView}
+          onZoom={step}
+          onWhole={() => show(wholeView)}
+          onTrueSize={trueSize}
+          onCalibrate={() => setCalibrating(true)}
+        />
+      )}
       {isCalibrating && (
         <ScreenScaleDialog
           unit={unit}

@@ -31,6 +31,7 @@ describe('the frame of the Layout drawing', () => {
     const whole = frameOf(format);
     const close = frameOf(format, { closer: 2, x: -100, y: 30 });
     expect(close.face.width).toBeCloseTo(2 * whole.face.width);
+    expect(close.face.x).toBe(whole.face.x - 100);
     expect(close.face.y).toBe(whole.face.y + 30);
     expect(close.fitted).toBe(whole.fitted);
   });

@@ -42,8 +42,13 @@ export function layoutFrame(
   const fitted = Math.max(beside, below);
   const pixelsPerTick = fitted * view.closer;
   const size = { width: face.width * pixelsPerTick, height: face.height * pixelsPerTick };
+  // Of the whole face, so that looking closer moves nothing but by the view.
   const free =
-    width - room.left - room.right - size.width - (edgeIs === 'beside' ? edgeGap + edgeRoom : 0);
+    width -
+    room.left -
+    room.right -
+    face.width * fitted -
+    (edgeIs === 'beside' ? edgeGap + edgeRoom : 0);
   const x = room.left + Math.max(0, Math.floor(free / 3)) + view.x;
   const y = room.top + view.y;
   const closed = card.thickness.closed * fitted;
