@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoCards } from '../../../test/support/demoCards';
 import { library, measure, pieceOn, planOf } from '../../../test/support/plans';
-import { inches } from '../length/length';
+import { inches, lengthFromTicks } from '../length/length';
 import { centred } from '../plan/pieces';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { edgeSection } from './edgeSection';
@@ -36,5 +36,20 @@ describe('the closed card cut through', () => {
     };
     expect(cut(0)).toMatchObject({ y: inches(0, 3, 4), height: inches(4) });
     expect(cut(90)).toMatchObject({ y: inches(1, 3, 4), height: inches(2) });
+  });
+
+  it('has foam only where a piece lies on something, not where it hangs below the foot', () => {
+    const hanging = pieceOn('front', 'tag', measure('1', '2'), {
+      place: {
+        ...centred,
+        y: { from: 'bottom', distance: { ticks: lengthFromTicks(-inches(0, 1, 2)) } },
+        turn: 0,
+      },
+      attach: 'foam',
+    });
+    const card = resolvePlan(planOf([hanging]), library);
+    const tag = edgeSection(card, 'side').find(({ row }) => row === 'tag');
+    expect(tag?.box).toMatchObject({ y: inches(4), height: inches(2) });
+    expect(tag?.foam).toMatchObject({ y: inches(4), height: inches(1, 1, 2) });
   });
 });

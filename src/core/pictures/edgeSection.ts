@@ -1,4 +1,11 @@
-import { subtractLengths, sumLengths, zeroLength, type Length } from '../length/length';
+import {
+  longerOf,
+  shorterOf,
+  subtractLengths,
+  sumLengths,
+  zeroLength,
+  type Length,
+} from '../length/length';
 import { isLifted } from '../resolve/bond';
 import { boxOnFace } from '../resolve/boxOnFace';
 import type { Rect } from '../outline/outline';
@@ -47,7 +54,10 @@ export function edgeSection(card: ResolvedCard, fold: Fold): readonly SectionLay
     card.pieces
       .filter((piece) => piece.face === on)
       .map((piece): SectionLayer => ({
-        ...layerOf(piece, surface, fold === 'tent' ? face.height : undefined),
+        ...layerOf(piece, surface, {
+          under: underOf(card, piece),
+          tent: fold === 'tent' ? face.height : undefined,
+        }),
         isBehindGap: hasTwo && (on === 'inside' || on === 'back'),
       }));
   return [
@@ -60,30 +70,51 @@ export function edgeSection(card: ResolvedCard, fold: Fold): readonly SectionLay
   ];
 }
 
-/** @param tent how high the card is where its upper leaf is upside down once it is closed */
+/** What a piece lies on, from top to bottom of the face. */
+function underOf({ pieces, base }: ResolvedCard, { support }: ResolvedPiece): Extent {
+  const paper = pieces.find(({ id }) => id === support);
+  const { y, height } = paper ? boxOnFace(paper) : { y: zeroLength, height: base.face.height };
+  return { from: y, to: sumLengths(y, height) };
+}
+
+interface Extent {
+  readonly from: Length;
+  readonly to: Length;
+}
+
+interface Standing {
+  /** What the piece lies on; foam is only where that is. */
+  readonly under: Extent;
+  /** How high the card is where its upper leaf is upside down once it is closed. */
+  readonly tent: Length | undefined;
+}
+
 function layerOf(
   piece: ResolvedPiece,
   surface: Length,
-  tent: Length | undefined,
+  { under, tent }: Standing,
 ): Omit<SectionLayer, 'isBehindGap'> {
   const { id, face, foot, caliper, lift } = piece;
   const shown = boxOnFace(piece);
-  const y =
-    tent !== undefined && face === 'inside-front'
-      ? subtractLengths(tent, sumLengths(shown.y, shown.height))
-      : shown.y;
+  const standing = ({ from, to }: Extent) => ({
+    y: tent !== undefined && face === 'inside-front' ? subtractLengths(tent, to) : from,
+    height: subtractLengths(to, from),
+  });
+  const whole = { from: shown.y, to: sumLengths(shown.y, shown.height) };
+  const carried = { from: longerOf(whole.from, under.from), to: shorterOf(whole.to, under.to) };
+  const isCarried = carried.to > carried.from;
   const isForward = looksForward(face);
   const x = isForward
     ? subtractLengths(surface, sumLengths(foot, caliper))
     : sumLengths(surface, foot);
   const foamX = isForward ? sumLengths(x, caliper) : subtractLengths(x, lift);
-  const beside = { y, height: shown.height };
   return {
     key: id,
     row: id,
     kind: 'piece',
-    box: { x, width: caliper, ...beside },
+    box: { x, width: caliper, ...standing(whole) },
     colour: piece.paint.colour,
-    foam: isLifted(piece) ? { x: foamX, width: lift, ...beside } : undefined,
+    foam:
+      isLifted(piece) && isCarried ? { x: foamX, width: lift, ...standing(carried) } : undefined,
   };
 }

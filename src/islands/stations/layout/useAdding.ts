@@ -1,4 +1,5 @@
 import { flushSync } from 'react-dom';
+import { addWords } from '../../../core/composition/addWords';
 import { asideOf } from '../../../core/composition/asideOf';
 import { copyOut, pasteInto, readCopied, type PasteHow } from '../../../core/composition/clipboard';
 import { freshPlace } from '../../../core/composition/freshPlace';
@@ -38,11 +39,15 @@ export interface Adding {
   readonly putDown: () => boolean;
 }
 
+const tooMany = `A card has at most ${mostPieces} pieces; lay fewer.`;
+/** The words, and the strip they may need. */
+const mostForWords = 2;
+
 /** Where copied pieces wait, so that another card can have them. */
 const alongKey = 'nibwright-pieces';
 
 export function useAdding(): Adding {
-  const { plan, card, library, unit, face, commit } = useCardSession();
+  const { plan, card, library, holdings, unit, face, commit } = useCardSession();
   const { chosen, setTold } = useLayout();
   const addAll = useAddAll();
   const on = newSupport(card, face, chosen.first);
@@ -64,7 +69,16 @@ export function useAdding(): Adding {
       addAll([newDieCut(start(), set, step, newStock(plan, library, on, 'layer'))]),
     addWords: () => {
       // At once, because the next key is the first letter.
-      flushSync(() => addAll([wellPlaced(newWords(start(), unit))]));
+      flushSync(() => {
+        if (plan.pieces.length + mostForWords > mostPieces) {
+          setTold(tooMany);
+          return;
+        }
+        const words = newWords(start(), unit);
+        commit(addWords({ plan, library, holdings, unit }, words, newPieceId));
+        setTold('');
+        chosen.choose([words.id]);
+      });
       const text = document.querySelector<HTMLTextAreaElement>('textarea[data-first-field]');
       text?.focus();
       text?.select();
@@ -109,7 +123,7 @@ export function useAddAll(): (pieces: readonly Piece[]) => boolean {
   const { chosen, setTold } = useLayout();
   return (pieces) => {
     if (plan.pieces.length + pieces.length > mostPieces) {
-      setTold(`A card has at most ${mostPieces} pieces; lay fewer.`);
+      setTold(tooMany);
       return false;
     }
     commit(batchEdits(addPieces(plan, pieces)));
