@@ -81,7 +81,11 @@ test('two people at one card see each other and each other’s changes, and undo
   await edda.page.keyboard.press('Control+z');
   await expect(titleOf(wim.page)).toHaveValue('Rain day (copy)');
   await expect(wim.page.getByLabel('Copies')).toHaveValue('7');
+  // What she did and took back leaves nothing, be it looked for among the revisions.
+  await edda.page.getByRole('button', { name: 'Undo' }).click();
+  await expect(edda.page.getByText(/nothing of yours to take back/)).toBeVisible();
   await expect(edda.page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  await expect(titleOf(wim.page)).toHaveValue('Rain day (copy)');
 
   // What he has changed since is his: her way back does not lead over it.
   await rename(edda.page, 'Hers');

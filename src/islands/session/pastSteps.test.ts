@@ -51,4 +51,17 @@ describe('steps from before a page was loaded', () => {
     expect(back.about.title).toBe(start.about.title);
     expect(back.pieces.find(({ id }) => id === 'top')?.name).toBe('b');
   });
+
+  it('leave out what was taken back after others had changed something else', () => {
+    const back: Edit = { kind: 'set-about', change: { title: start.about.title } };
+    const walked = walk(['ada', title('Shed')], ['bo', nameTop('b')], ['ada', back]);
+    expect(walked.undo).toEqual([]);
+  });
+
+  it('leave out nudges that were undone as one', () => {
+    const name = start.pieces.find(({ id }) => id === 'top')?.name ?? '';
+    const walked = walk(['ada', title('Shed'), nameTop('a'), nameTop('b')], ['ada', nameTop(name)]);
+    expect(walked.undo).toHaveLength(1);
+    expect(undoAll(walked)).toEqual(start);
+  });
 });

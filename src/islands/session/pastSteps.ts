@@ -37,10 +37,10 @@ export function walkOwn({ start, revisions, you }: ReplyOf<'revisions'>): PlanHi
         before = history.undo.map(() => undefined);
         continue;
       }
-      const earlier = before.at(-1);
-      if (earlier && sameJson(earlier, outcome.plan)) {
-        history = { ...history, plan: outcome.plan, undo: history.undo.slice(0, -1) };
-        before = before.slice(0, -1);
+      const left = takenBack(history, before, edit, outcome.plan);
+      if (left !== undefined) {
+        history = { ...history, plan: outcome.plan, undo: history.undo.slice(0, left) };
+        before = before.slice(0, left);
         continue;
       }
       const made = commitEdit(history, edit, () => true);
@@ -49,4 +49,25 @@ export function walkOwn({ start, revisions, you }: ReplyOf<'revisions'>): PlanHi
       before = [...before, here].slice(-history.undo.length);
     }
   return history;
+}
+
+/** So many steps may have been undone as one. */
+const mostJoined = 40;
+
+/**
+ * How many steps are left where an edit took back the last of them, or several that were one; undefined where it took back
+ * none. Others' edits may lie between, so that the card is not as it was.
+ */
+function takenBack(
+  { undo }: PlanHistory,
+  before: readonly (Plan | undefined)[],
+  edit: Edit,
+  after: Plan,
+): number | undefined {
+  if (undo.length > 0 && sameJson(undo.at(-1), edit)) return undo.length - 1;
+  const from = Math.max(0, before.length - mostJoined);
+  const found = before.findLastIndex(
+    (plan, index) => index >= from && plan !== undefined && sameJson(plan, after),
+  );
+  return found < 0 ? undefined : found;
 }
