@@ -1,7 +1,8 @@
 // Draws the stamps, dies and stencils of the demo: npm run shapes writes demo/shapes.json.
 import { stencils, type StencilDrawing } from './shapes/stencils';
 import { writeFileSync } from 'node:fs';
-import { flattenPath, type Polygon } from '../src/core/geometry/flattenPath';
+import { flattenPath } from '../src/core/geometry/flattenPath';
+import { toFine, writeFine } from '../src/core/outline/finePath';
 import { setWords } from '../src/core/lettering/setWords';
 import { growOutline, uniteOutlines } from '../src/core/outline/polygons';
 import type { LetteringId } from '../src/core/lettering/letterings';
@@ -21,21 +22,12 @@ const sizeOf = ([width, height]: readonly [number, number]) => ({
   width: toTicks(width),
   height: toTicks(height),
 });
-const pathOf = (outline: readonly Polygon[]) =>
-  outline
-    .map((points) => `M${points.map(({ x, y }) => `${x / 10} ${y / 10}`).join('L')}Z`)
-    .join('');
-const scaled = (outline: readonly Polygon[]) =>
-  outline.map((points) =>
-    points.map(({ x, y }) => ({ x: Math.round(x * 10), y: Math.round(y * 10) })),
-  );
-
 /** What a picture covers, its lines too, in tenths of its units. */
 function silhouette({ parts }: Picture) {
   return uniteOutlines(
     parts.flatMap(({ paths, line }) =>
       paths.map((path) => {
-        const outline = scaled(flattenPath(path));
+        const outline = flattenPath(path).map(toFine);
         return line === undefined ? outline : growOutline(outline, (line * 10) / 2);
       }),
     ),
@@ -56,7 +48,7 @@ function stampOf(picture: Picture) {
     ...sizeOf(size),
     shape: {
       box: { width, height },
-      outline: sort === 'background' ? box(0, 0, width, height) : pathOf(silhouette(picture)),
+      outline: sort === 'background' ? box(0, 0, width, height) : writeFine(silhouette(picture)),
     },
     layers: [
       ...parts.map(({ name: part, colour, paths, line = 0 }) => ({
@@ -92,7 +84,7 @@ function dieRound(picture: Picture) {
     `Die for ${name.toLowerCase()}`,
     [width + 2 * rim, height + 2 * rim],
     [1],
-    pathOf(outer),
+    writeFine(outer),
     [id],
   );
 }
@@ -249,14 +241,14 @@ const dies = [
     'Button row',
     [250, 75],
     [1],
-    pathOf(
+    writeFine(
       uniteOutlines(
         [
           circle(37.5, 37.5, 37.5),
           circle(125, 37.5, 37.5),
           circle(212.5, 37.5, 37.5),
           box(70, 35, 110, 5),
-        ].map((path) => scaled(flattenPath(path))),
+        ].map((path) => flattenPath(path).map(toFine)),
       ),
     ) +
       [37.5, 125, 212.5].flatMap((x) => [circle(x - 9, 37.5, 5), circle(x + 9, 37.5, 5)]).join(''),
@@ -266,7 +258,7 @@ const dies = [
     'Fern spray',
     [110, 210],
     [1, 0.75],
-    pathOf(
+    writeFine(
       uniteOutlines(
         [
           ...[0, 1, 2, 3, 4, 5].flatMap((step) => [
@@ -275,7 +267,7 @@ const dies = [
           ]),
           leaf(55, 60, 58, 18, -90),
           box(53, 40, 4, 168),
-        ].map((path) => scaled(flattenPath(path))),
+        ].map((path) => flattenPath(path).map(toFine)),
       ),
     ),
   ),

@@ -1,14 +1,12 @@
 import { applyEdit } from '../plan/applyEdit';
-import { batchEdits } from '../plan/batchEdits';
+import { batchEdits, simpleEditsOf } from '../plan/batchEdits';
 import type { Edit } from '../plan/edit';
 import type { PieceId } from '../plan/ids';
-import { findStock } from '../plan/library';
 import type { Mark } from '../plan/piece';
 import { addPieces } from '../plan/pieceEdits';
-import { findPaper } from '../plan/pieces';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { freshPlace } from './freshPlace';
-import { isPlainStock } from './newStock';
+import { isPlainStock, stockOf } from './newStock';
 import { plainStrip, putOnStrip, type StripInput } from './plainStrip';
 
 /**
@@ -19,10 +17,7 @@ export function addWords(input: Omit<StripInput, 'card'>, words: Mark, newId: ()
   const { plan, library } = input;
   const placed = { ...words, place: freshPlace(plan, library, words) };
   const alone = batchEdits(addPieces(plan, [placed]));
-  const stock = findStock(
-    library,
-    ('piece' in words.on && findPaper(plan, words.on.piece)?.stock) || plan.base.stock,
-  );
+  const stock = stockOf(plan, library, words.on);
   if (!stock || isPlainStock(stock)) return alone;
   const outcome = applyEdit(plan, alone);
   if (!outcome.ok) return alone;
@@ -31,7 +26,5 @@ export function addWords(input: Omit<StripInput, 'card'>, words: Mark, newId: ()
   const strip = mark && plainStrip(next, mark);
   if (!mark || !strip) return alone;
   const onStrip = putOnStrip(next, mark, strip, { withMat: false, newId });
-  return batchEdits(
-    [alone, onStrip].flatMap((edit) => (edit.kind === 'batch' ? edit.edits : [edit])),
-  );
+  return batchEdits([alone, onStrip].flatMap(simpleEditsOf));
 }

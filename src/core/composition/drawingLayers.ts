@@ -1,4 +1,5 @@
-import { flattenLines, flattenPath, type Polygon } from '../geometry/flattenPath';
+import { flattenLines, flattenPath } from '../geometry/flattenPath';
+import { fine, toFine, writeFine } from '../outline/finePath';
 import { growLines, uniteOutlines } from '../outline/polygons';
 import type { Outline } from '../outline/outline';
 import type { Stamp } from '../plan/libraryItem';
@@ -20,7 +21,7 @@ export interface DrawingLayer {
 
 /** So many layers a stamp has. */
 export const mostLayers = 12;
-/** How wide lines are drawn where the drawing has none: a thousandth of a hand is a fine pen. */
+/** How wide lines are drawn where the drawing has none, in thousandths of its longer side; from memory of fine pens. */
 const fineLine = 8;
 const unknownColour = '#22282b';
 
@@ -65,26 +66,17 @@ export function printedLayers(layers: readonly DrawingLayer[]): Stamp['layers'] 
   }));
 }
 
-/** Tenths of a unit, so that areas are reckoned on whole numbers. */
-const fine = 10;
-
 /** What a print covers, what is inside its lines too: filled shapes as they are, of lines all that they close. */
 export function silhouetteOf(layers: readonly DrawingLayer[]): string {
   const areas = layers.flatMap(({ isLines, lineWidth, shapes }) =>
     shapes.flatMap(({ path }): readonly Outline[] =>
       isLines
         ? [
-            ...flattenPath(path).map((polygon) => [finer(polygon)]),
-            growLines(flattenLines(path).map(finer), (lineWidth * fine) / 2),
+            ...flattenPath(path).map((polygon) => [toFine(polygon)]),
+            growLines(flattenLines(path).map(toFine), (lineWidth * fine) / 2),
           ]
-        : [flattenPath(path).map(finer)],
+        : [flattenPath(path).map(toFine)],
     ),
   );
-  return uniteOutlines(areas).map(writeClosed).join('');
+  return writeFine(uniteOutlines(areas));
 }
-
-const finer = (polygon: Polygon): Polygon =>
-  polygon.map(({ x, y }) => ({ x: Math.round(x * fine), y: Math.round(y * fine) }));
-
-const writeClosed = (polygon: Polygon) =>
-  `M${polygon.map(({ x, y }) => `${x / fine} ${y / fine}`).join('L')}Z`;

@@ -11,7 +11,8 @@ import type { Plan } from '../plan/plan';
 
 /**
  * The edit that takes what is selected so many places nearer to the viewer (negative: further away): marks past others on
- * the same thing, a group of those at once, all that are selected together; a paper past its neighbour in the stack. Undefined at the end.
+ * the same thing, a group of those at once, all that are selected together; a paper past its neighbour in the stack.
+ * Undefined at the end.
  */
 export function moveInOrder(
   plan: Plan,

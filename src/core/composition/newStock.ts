@@ -19,10 +19,7 @@ export type PaperUse = 'layer' | 'words' | 'print';
  * designer chooses anew anyway.
  */
 export function newStock(plan: Plan, library: Library, on: Support, use: PaperUse): LibraryRef {
-  const under = findStock(
-    library,
-    ('piece' in on && findPaper(plan, on.piece)?.stock) || plan.base.stock,
-  );
+  const under = stockOf(plan, library, on);
   const used = papersOf(plan)
     .toReversed()
     .flatMap(({ stock }) => findStock(library, stock) ?? []);
@@ -35,6 +32,12 @@ export function newStock(plan: Plan, library: Library, on: Support, use: PaperUs
   ];
   const stock = candidates.find((each) => use === 'layer' || isPlainStock(each)) ?? under;
   return stock ? { id: stock.id, version: stock.version } : plan.base.stock;
+}
+
+/** The paper of a support; undefined where the stash has it no more. */
+export function stockOf(plan: Plan, library: Library, on: Support): Stock | undefined {
+  const own = 'piece' in on ? findPaper(plan, on.piece)?.stock : undefined;
+  return findStock(library, own ?? plan.base.stock);
 }
 
 /** The stock a new card starts with: the whitest card stock, of those the heaviest; undefined where there is none. */
@@ -66,6 +69,7 @@ export function isPlainStock({ paper }: Stock): boolean {
   return paper === 'cardstock' || paper === 'watercolour' || paper === 'kraft';
 }
 
-function isTold({ colour }: Stock, under: Stock | undefined): boolean {
+/** Whether paper is told from what it lies on, by its colour. */
+export function isTold({ colour }: Stock, under: Stock | undefined): boolean {
   return !under || colourDifference(labOf(colour), labOf(under.colour)) >= hardlyTold;
 }

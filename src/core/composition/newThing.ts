@@ -26,7 +26,7 @@ const usualInk = '#22282b';
 const refOf = ({ id, version }: Stamp | DieSet | Stencil): LibraryRef => ({ id, version });
 
 /** The print of a stamp in the colours it is shown in. */
-export function newImage(start: Start, stamp: Stamp): Mark {
+export function newImage(start: Start, stamp: Stamp): Extract<Mark, { kind: 'image' }> {
   return {
     kind: 'image',
     ...plainMark,

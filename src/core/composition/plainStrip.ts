@@ -1,18 +1,10 @@
 import { contrast } from '../colour/contrast';
-import { labOf } from '../colour/lab';
-import { colourDifference } from '../colour/colourDifference';
-import {
-  inches,
-  lengthFromTicks,
-  millimetres,
-  type Length,
-  type Size,
-  type Unit,
-} from '../length/length';
+import { lengthFromTicks, type Length, type Size, type Unit } from '../length/length';
+import { nearestMarks, rulerMarks } from '../length/marks';
 import { asTyped } from '../length/typedLength';
 import type { Edit } from '../plan/edit';
 import { applyEdit } from '../plan/applyEdit';
-import { batchEdits } from '../plan/batchEdits';
+import { batchEdits, simpleEditsOf } from '../plan/batchEdits';
 import type { PieceId } from '../plan/ids';
 import { stocksOf, type Library } from '../plan/library';
 import type { LibraryRef, Stock } from '../plan/libraryItem';
@@ -22,8 +14,8 @@ import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import { resolvePlan } from '../resolve/resolvePlan';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 import type { Holding } from '../stash/holding';
-import { hardlyTold } from '../tolerances';
-import { isPlainStock, newStock } from './newStock';
+import { readableContrast } from '../tolerances';
+import { isPlainStock, isTold, newStock } from './newStock';
 import { putOnPaper } from './putOnPaper';
 
 /** A strip cut to some words plus their margin, and the mat that would go round it. */
@@ -53,9 +45,6 @@ export interface StripInput {
   readonly unit: Unit;
 }
 
-/** Words are read on paper from this contrast on: WCAG 2.2, 1.4.3. */
-const readable = 4.5;
-
 /**
  * The strip for words: their box plus the margin of the house, up to the next mark of the trimmer, of plain paper they are
  * read on, a leftover that is large enough before a new sheet; and a mat of the usual border. Undefined where the paper
@@ -70,11 +59,14 @@ export function plainStrip(input: StripInput, words: ResolvedMark): PlainStrip |
   if (size.width > under.width || size.height > under.height) return undefined;
   const ink = words.paints.flatMap((paint) => paint?.colour ?? [])[0] ?? '#000000';
   const usual = newStock(plan, library, words.piece.on, 'words');
-  const stock = firstOf(input, size, usual, (each) => contrast(each.colour, ink) >= readable);
+  const stock = firstOf(
+    input,
+    size,
+    usual,
+    (each) => contrast(each.colour, ink) >= readableContrast,
+  );
   if (!stock) return undefined;
   const strip = stocksOf(library).find(({ id }) => id === stock.ref.id);
-  const told = (each: Stock) =>
-    !strip || colourDifference(labOf(each.colour), labOf(strip.colour)) >= hardlyTold;
   const matSize = grown(size, border);
   const fits = matSize.width <= under.width && matSize.height <= under.height;
   const usualMat = newStock(plan, library, words.piece.on, 'layer');
@@ -84,7 +76,7 @@ export function plainStrip(input: StripInput, words: ResolvedMark): PlainStrip |
     mat: {
       size: matSize,
       border,
-      stock: fits ? firstOf(input, matSize, usualMat, told) : undefined,
+      stock: fits ? firstOf(input, matSize, usualMat, (each) => isTold(each, strip)) : undefined,
     },
   };
 }
@@ -105,30 +97,26 @@ export function putOnStrip(
     stock,
     size: { by: 'measure' as const, width: asTyped(width), height: asTyped(height) },
   });
+  const plain = paper('Strip', strip.size, strip.stock.ref);
   const { mat } = strip;
-  const isMatted = withMat && mat.stock !== undefined;
-  const outer =
-    isMatted && mat.stock
-      ? paper('Mat of the strip', mat.size, mat.stock.ref)
-      : paper('Strip', strip.size, strip.stock.ref);
-  const first = putOnPaper(plan, card, words, outer, isMatted ? mat.size : strip.size);
-  const outcome = isMatted ? applyEdit(plan, first) : undefined;
-  if (!outcome?.ok) return first;
+  if (!withMat || !mat.stock) return putOnPaper(plan, card, words, plain, strip.size);
+  const outer = paper('Mat of the strip', mat.size, mat.stock.ref);
+  const first = putOnPaper(plan, card, words, outer, mat.size);
+  const outcome = applyEdit(plan, first);
+  if (!outcome.ok) return first;
   // The strip goes between, as large as leaves the border of the mat all round.
   const next = resolvePlan(outcome.plan, library);
   const mark = next.marks.find(({ id }) => id === words.id);
   if (!mark) return first;
   const inner = {
-    ...paper('Strip', strip.size, strip.stock.ref),
+    ...plain,
     on: { piece: outer.id },
     place: centred,
     size: { by: 'reveal' as const, all: plan.habits.reveals[unit].everyday },
   };
   const second = putOnPaper(outcome.plan, next, mark, inner, strip.size);
-  return batchEdits([...partsOf(first), ...partsOf(second)]);
+  return batchEdits([...simpleEditsOf(first), ...simpleEditsOf(second)]);
 }
-
-const partsOf = (edit: Edit) => (edit.kind === 'batch' ? edit.edits : [edit]);
 
 function firstOf(
   { library, holdings }: StripInput,
@@ -163,12 +151,10 @@ function smallestLeft(
   return areas.length === 0 ? undefined : Math.min(...areas);
 }
 
-const markOf = { in: inches(0, 1, 16), mm: millimetres(1) } as const;
-
 /** A box with a margin all round, up to the next mark. */
 function onMarks(box: Size, margin: Length, unit: Unit): Size {
   const up = (length: number) =>
-    lengthFromTicks(Math.ceil((length + 2 * margin) / markOf[unit]) * markOf[unit]);
+    nearestMarks(lengthFromTicks(length + 2 * margin), rulerMarks[unit]).above;
   return { width: up(box.width), height: up(box.height) };
 }
 

@@ -34,7 +34,8 @@ export function putOnPaper(
   ]);
 }
 
-function roundMiddle(rect: Rect, { width, height }: Size): Rect {
+/** A box so large, its middle on the middle of another. */
+export function roundMiddle(rect: Rect, { width, height }: Size): Rect {
   return {
     x: lengthFromTicks(rect.x + Math.round((rect.width - width) / 2)),
     y: lengthFromTicks(rect.y + Math.round((rect.height - height) / 2)),

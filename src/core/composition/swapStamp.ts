@@ -1,12 +1,12 @@
 import { newImage } from './newThing';
-import { lengthFromTicks } from '../length/length';
 import { placeAt } from '../measuring/placeAt';
 import type { Edit } from '../plan/edit';
 import { batchEdits } from '../plan/batchEdits';
 import type { Stamp } from '../plan/libraryItem';
 import { changePiece } from '../plan/pieceEdits';
-import { isPaper } from '../plan/pieces';
+import { papersOf } from '../plan/pieces';
 import type { Plan } from '../plan/plan';
+import { roundMiddle } from './putOnPaper';
 import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 
@@ -23,19 +23,11 @@ export function swapStamp(
   const { piece, rect, support } = mark;
   if (piece.kind !== 'image') return undefined;
   const fresh = newImage({ id: piece.id, on: piece.on }, stamp);
-  if (fresh.kind !== 'image') return undefined;
-  const [width, height] = [stamp.width.ticks, stamp.height.ticks];
-  const box = {
-    x: lengthFromTicks(Math.round(rect.x + (rect.width - width) / 2)),
-    y: lengthFromTicks(Math.round(rect.y + (rect.height - height) / 2)),
-    width,
-    height,
-  };
+  const box = roundMiddle(rect, { width: stamp.width.ticks, height: stamp.height.ticks });
   const placed = placeAt(box, supportRect(card, support), piece.place.turn);
   const { x, y } = piece.place;
-  const under = plan.pieces.find(({ id }) => id === support);
-  const isCutRound =
-    under && isPaper(under) && under.size.by === 'stamp' && under.size.stamp.id === piece.stamp.id;
+  const under = papersOf(plan).find(({ id }) => id === support);
+  const cutRound = under?.size.by === 'stamp' ? under.size : undefined;
   return batchEdits([
     changePiece(piece, {
       stamp: fresh.stamp,
@@ -51,8 +43,8 @@ export function swapStamp(
       // A name that was typed stays; one that was the stamp's is the new one's.
       ...(piece.name === mark.stamp?.name ? { name: fresh.name } : {}),
     }),
-    ...(isCutRound && under.size.by === 'stamp'
-      ? [changePiece(under, { size: { ...under.size, stamp: fresh.stamp } })]
+    ...(under && cutRound?.stamp.id === piece.stamp.id
+      ? [changePiece(under, { size: { ...cutRound, stamp: fresh.stamp } })]
       : []),
   ]);
 }

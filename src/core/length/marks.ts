@@ -6,6 +6,12 @@ export type MarkSpacing = Length;
 export const sixteenthInch: MarkSpacing = inches(0, 1, 16);
 export const wholeMillimetre: MarkSpacing = millimetres(1);
 
+/** From mark to mark of the ruler on the table. */
+export const rulerMarks: Readonly<Record<Unit, MarkSpacing>> = {
+  in: sixteenthInch,
+  mm: wholeMillimetre,
+};
+
 /** The marks whose figures are easy to cut and to lay off. */
 export const easyMarks: Readonly<Record<Unit, MarkSpacing>> = {
   in: inches(0, 1, 8),

@@ -1,4 +1,4 @@
-import { batchEdits } from './batchEdits';
+import { batchEdits, simpleEditsOf } from './batchEdits';
 import { collectionOf, itemsIn, type CollectionId, type ItemOf } from './collections';
 import type { Edit, SimpleEdit } from './edit';
 import { changePiece } from './pieceEdits';
@@ -30,9 +30,7 @@ export function applyEdit(plan: Plan, edit: Edit): EditOutcome {
     const outcome = applySimple(current, each);
     if (!outcome.ok) return outcome;
     current = outcome.plan;
-    inverses.unshift(
-      ...(outcome.inverse.kind === 'batch' ? outcome.inverse.edits : [outcome.inverse]),
-    );
+    inverses.unshift(...simpleEditsOf(outcome.inverse));
   }
   return { ok: true, plan: current, inverse: { kind: 'batch', edits: inverses } };
 }

@@ -1,3 +1,4 @@
+import { simpleEditsOf } from './batchEdits';
 import { applyEdit } from './applyEdit';
 import { collectionOf, itemsIn, neededPieces, type CollectionId } from './collections';
 import type { Edit, SimpleEdit } from './edit';
@@ -21,7 +22,7 @@ export function editTouches(plan: Plan, edits: readonly Edit[]): Touches {
   const writes = new Set<string>();
   const put = new Map<CollectionId, number>();
   let now = plan;
-  for (const edit of edits.flatMap((each) => (each.kind === 'batch' ? each.edits : [each]))) {
+  for (const edit of edits.flatMap(simpleEditsOf)) {
     const touched = simpleTouches(now, edit);
     for (const key of touched.reads) reads.add(key);
     for (const key of touched.writes) writes.add(key);

@@ -1,6 +1,6 @@
 import { applyEdit } from './applyEdit';
 import type { Edit, SimpleEdit } from './edit';
-import { batchEdits } from './batchEdits';
+import { batchEdits, simpleEditsOf } from './batchEdits';
 import type { PieceId } from './ids';
 import type { FaceId } from './faces';
 import type { Paper, Piece, Support } from './piece';
@@ -50,7 +50,7 @@ export function movePieceBy(plan: Plan, id: PieceId, places: number): Edit | und
     const edit = movePiece(moved, id, places > 0 ? 'up' : 'down');
     const outcome = edit && applyEdit(moved, edit);
     if (!edit || !outcome?.ok) break;
-    edits.push(...(edit.kind === 'batch' ? edit.edits : [edit]));
+    edits.push(...simpleEditsOf(edit));
     moved = outcome.plan;
   }
   return edits.length === 0 ? undefined : batchEdits(edits);

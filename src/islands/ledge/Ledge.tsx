@@ -3,6 +3,7 @@ import type { StandingCard } from '../../core/compute/standingCard';
 import type { Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
+import { usePopupsSoon } from '../parts/latePopups';
 import { lateView } from '../parts/lateView';
 import { TeamHeader } from '../parts/TeamHeader';
 import { rememberUnit } from '../parts/UnitSwitch';
@@ -63,6 +64,7 @@ const NewCardDialog = newCard.View;
 
 /** All cards on picture ledges, a ledge for each release. */
 export function Ledge(props: Props) {
+  usePopupsSoon();
   const { designers, releases, today } = props;
   const commands = useLedgeCommands(props, releases);
   const { cards, binned, isWhole, message, say } = commands;

@@ -25,7 +25,6 @@ import { belowCards, cardGap, type LedgeRow } from './ledgeRows';
 import { belowLine, releaseWords } from './ledgeWords';
 import { StandingCardView } from './StandingCardView';
 import type { Pictures } from './usePictures';
-import { usePopupsSoon } from '../parts/latePopups';
 
 export interface LedgesHandle {
   /** Puts the focus on a card, drawing its row first where that is out of view. */
@@ -56,7 +55,6 @@ const sidePadding = 40;
 
 /** The ledges with what stands on them; only the rows in view are drawn, a thousand cards or ten. */
 export function Ledges(props: Props) {
-  usePopupsSoon();
   const { handle, rows, designers, today, isWhole, scale, pictures, onDrawn, onWidth, onMove } =
     props;
   const list = useRef<HTMLDivElement>(null);

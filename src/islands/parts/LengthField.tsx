@@ -2,15 +2,13 @@ import { useEffect, useId, useRef, useState } from 'react';
 import { formatLength } from '../../core/length/formatLength';
 import { plainFractions } from '../../core/text/plainFractions';
 import {
-  inches,
   lengthFromTicks,
-  millimetres,
   TICKS_PER_MILLIMETRE,
   type Length,
   type Unit,
 } from '../../core/length/length';
 import { asTyped, type TypedLength } from '../../core/length/typedLength';
-import { stepToMark } from '../../core/length/marks';
+import { rulerMarks, stepToMark } from '../../core/length/marks';
 import { parseLength, parseSize } from '../../core/length/parseLength';
 import { leaveField } from './leaveField';
 import { lengthIssueSentence } from '../words/lengthIssueSentence';
@@ -38,9 +36,6 @@ export interface TypedSize {
   readonly width: TypedLength;
   readonly height: TypedLength;
 }
-
-/** How far the step keys go in each unit. */
-const stepOf: Readonly<Record<Unit, Length>> = { in: inches(0, 1, 16), mm: millimetres(1) };
 
 /**
  * A field for one length. It redraws the card at each keystroke that parses; Enter or leaving the
@@ -111,7 +106,7 @@ export function LengthField({
   const step = (direction: 1 | -1) => {
     const from = parsed?.ok ? parsed.length : value.ticks;
     const next = isSigned ? stepFrom : stepToMark;
-    change(plain(next(from, stepOf[unit], direction), unit));
+    change(plain(next(from, rulerMarks[unit], direction), unit));
   };
 
   return (

@@ -9,10 +9,10 @@ import { emptyHolding } from '../../core/stash/holdings';
 import { freeItemId, newItemId } from '../../core/stash/newItemId';
 import { readStampList } from '../../core/stash/readStampList';
 import type { StashChange } from '../../core/stash/stashChange';
-import { decodeText } from '../../core/text/decodeText';
 import { countWords } from '../../core/words/countWords';
 import { postJson } from '../wire/postJson';
 import { FormDialog } from './FormDialog';
+import { readCsvFile } from './readCsvFile';
 import { Select } from './Select';
 
 interface Props {
@@ -35,12 +35,12 @@ export function NewStampsDialog({ library, holdings, unit, onDone, onClose }: Pr
     setList(undefined);
     setTold(undefined);
     if (!file) return;
-    const text = decodeText(new Uint8Array(await file.arrayBuffer()));
-    if (text === undefined) {
-      setTold('The list is in an encoding that cannot be read. Save it as CSV UTF-8.');
+    const read = await readCsvFile(file);
+    if (!read.ok) {
+      setTold(read.message);
       return;
     }
-    const { rows, failure } = readStampList(text, library, holdings, unit);
+    const { rows, failure } = readStampList(read.text, library, holdings, unit);
     const bad = rows.flatMap((row) =>
       row.kind === 'bad' ? [`Line ${row.line}: ${row.issues.join(' ')}`] : [],
     );

@@ -1,5 +1,5 @@
 import { applyEdit, type EditIssue } from '../../core/plan/applyEdit';
-import { batchEdits } from '../../core/plan/batchEdits';
+import { batchEdits, simpleEditsOf } from '../../core/plan/batchEdits';
 import type { Edit, SimpleEdit } from '../../core/plan/edit';
 import { doCommute, editTouches } from '../../core/plan/editTouches';
 import type { Plan } from '../../core/plan/plan';
@@ -53,12 +53,12 @@ export function commitEdit(
 
 /** Takes back a step and then the one before it; where that one sets all that this one does, it alone. */
 function bothBack(later: Edit, earlier: Edit): Edit {
-  const set = new Map(partsOf(earlier).map((part) => [setBy(part), part]));
-  const isCovered = partsOf(later).every((part) => part.kind === 'change' && set.has(setBy(part)));
-  return isCovered ? earlier : batchEdits([...partsOf(later), ...partsOf(earlier)]);
+  const set = new Map(simpleEditsOf(earlier).map((part) => [setBy(part), part]));
+  const isCovered = simpleEditsOf(later).every(
+    (part) => part.kind === 'change' && set.has(setBy(part)),
+  );
+  return isCovered ? earlier : batchEdits([...simpleEditsOf(later), ...simpleEditsOf(earlier)]);
 }
-
-const partsOf = (edit: Edit) => (edit.kind === 'batch' ? edit.edits : [edit]);
 
 /** What of a piece an edit sets. */
 const setBy = (part: SimpleEdit) =>

@@ -4,7 +4,7 @@ import type { LibraryItem } from '../../core/plan/libraryItem';
 import type { Holding } from '../../core/stash/holding';
 import { readStashCsv, type StashFile, type StashRow } from '../../core/stash/readStashCsv';
 import type { StashChange } from '../../core/stash/stashChange';
-import { decodeText } from '../../core/text/decodeText';
+import { readCsvFile } from '../parts/readCsvFile';
 import { Dialog } from '../parts/Dialog';
 
 interface Props {
@@ -16,29 +16,21 @@ interface Props {
   readonly onClose: () => void;
 }
 
-const mostBytes = 4 * 1024 * 1024;
-
 /** Reads a CSV file and shows what it would change, and each bad row with its reasons, before it does. */
 export function ImportDialog({ items, holdings, unit, onImport, onClose }: Props) {
   const [file, setFile] = useState<StashFile>();
   const [failure, setFailure] = useState<string>();
   const [isBusy, setBusy] = useState(false);
-  const read = async (chosen: File | undefined) => {
+  const take = async (chosen: File | undefined) => {
     setFile(undefined);
     setFailure(undefined);
     if (!chosen) return;
-    if (chosen.size > mostBytes) {
-      setFailure('The file is larger than 4 MB. Split it.');
+    const read = await readCsvFile(chosen);
+    if (!read.ok) {
+      setFailure(read.message);
       return;
     }
-    const text = decodeText(new Uint8Array(await chosen.arrayBuffer()));
-    if (text === undefined) {
-      setFailure(
-        'The file is in an encoding that cannot be read, so its letters would come out wrong. Save it as CSV UTF-8 from your spreadsheet, then choose it again.',
-      );
-      return;
-    }
-    const next = readStashCsv(text, items, holdings, unit);
+    const next = readStashCsv(read.text, items, holdings, unit);
     setFailure(next.failure);
     if (next.failure === undefined) setFile(next);
   };
@@ -60,7 +52,7 @@ export function ImportDialog({ items, holdings, unit, onImport, onClose }: Props
         type="file"
         accept=".csv,text/csv"
         aria-label="CSV file"
-        onChange={(event) => void read(event.target.files?.[0])}
+        onChange={(event) => void take(event.target.files?.[0])}
       />
       {failure !== undefined && (
         <p role="alert" className="text-pencil pt-3">

@@ -28,6 +28,8 @@ interface Props {
 
 type Use = 'die-set' | 'stencil' | Stamp['stamp'];
 
+const isCut = (use: Use): use is 'die-set' | 'stencil' => use === 'die-set' || use === 'stencil';
+
 const uses: readonly (readonly [Use, string])[] = [
   ['die-set', 'a die'],
   ...stampKinds.map((kind) => [kind, `a stamp: ${kind}`] as const),
@@ -47,9 +49,11 @@ export function OutlineDialog({ items, unit, onAdd, onClose }: Props) {
   const [by, setBy] = useState<LayersBy>('groups');
   const [own, setOwn] = useState<OwnLayers>({});
   const height = drawing && heightOf(drawing, width.ticks);
+  // Of a stamp; what is cut has none.
   const layers =
-    drawing?.shapes &&
-    drawingLayers(drawing, by).map((layer, index) => ({ ...layer, ...own[index] }));
+    drawing && !isCut(use)
+      ? drawingLayers(drawing, by).map((layer, index) => ({ ...layer, ...own[index] }))
+      : undefined;
   const read = async (file: File | undefined) => {
     if (!file) return;
     const result = readSvgDrawing(await file.text());
@@ -66,13 +70,10 @@ export function OutlineDialog({ items, unit, onAdd, onClose }: Props) {
   const add = async () => {
     if (!drawing || height === undefined) return issue ?? 'Choose a drawing first.';
     if (name.trim() === '') return 'It needs a name.';
-    const kind = use === 'die-set' || use === 'stencil' ? use : 'stamp';
-    const id = freeItemId(newItemId(kind, name), items);
+    const id = freeItemId(newItemId(isCut(use) ? use : 'stamp', name), items);
     const size = { width, height: asTyped(height) };
     const made = itemFromDrawing(
-      use === 'die-set' || use === 'stencil'
-        ? { kind: use }
-        : { kind: 'stamp', stamp: use, layers: layers ?? [] },
+      isCut(use) ? { kind: use } : { kind: 'stamp', stamp: use, layers: layers ?? [] },
       { id, name, drawing, size },
     );
     if (!made.ok) return made.reason;
@@ -119,10 +120,7 @@ export function OutlineDialog({ items, unit, onAdd, onClose }: Props) {
       />
       {drawing && height !== undefined && (
         <div className="col-span-2 flex items-center gap-5">
-          <DrawingPreview
-            drawing={drawing}
-            layers={use === 'die-set' || use === 'stencil' ? undefined : layers}
-          />
+          <DrawingPreview drawing={drawing} layers={layers} />
           <div className="flex flex-col gap-2">
             <LengthField
               label="true width"
@@ -137,7 +135,7 @@ export function OutlineDialog({ items, unit, onAdd, onClose }: Props) {
               and {writeLength(height, unit)} {unit} high
               {drawing.size ? ', as the file says' : '; the file says no size, so measure it'}.
             </p>
-            {drawing.closed > 0 && (use === 'die-set' || use === 'stencil') && (
+            {drawing.closed > 0 && isCut(use) && (
               <p className="text-muted">
                 {countWords(drawing.closed, 'path')} {drawing.closed === 1 ? 'was' : 'were'} open,
                 and closed.
@@ -146,7 +144,7 @@ export function OutlineDialog({ items, unit, onAdd, onClose }: Props) {
           </div>
         </div>
       )}
-      {layers && use !== 'die-set' && use !== 'stencil' && (
+      {layers && (
         <DrawingLayers
           layers={layers}
           by={by}

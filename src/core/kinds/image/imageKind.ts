@@ -34,12 +34,13 @@ export const imageKind: MarkKind<'image'> = {
     const isWhole = rect.width === whole.width && rect.height === whole.height;
     return isWhole ? print : clipped(print, corners(rect));
   },
-  strokes: ({ paints, stamp, whole }) =>
+  strokes: ({ paints, stamp, words, whole }) =>
     stamp
       ? stampStrokes(
           stamp,
           whole,
           paints.map((paint) => paint?.colour),
+          words,
         )
       : [],
 };

@@ -4,17 +4,22 @@ import type { Stamp } from '../../plan/libraryItem';
 import type { Stroke } from '../stroke';
 import { wordStroke } from '../wordOutline';
 
-/** What a stamp prints, where its box is so large: its words or its layers, or its name in a frame until it is drawn. */
+/**
+ * What a stamp prints, where its box is so large: its words or its layers, or its name in a frame until it is drawn.
+ * @param set the words as they fill the box, where that is known
+ */
 export function stampStrokes(
   stamp: Stamp,
   whole: Size,
   colours: readonly (string | undefined)[],
+  set?: SetWords,
 ): readonly Stroke[] {
   const { shape, layers, words } = stamp;
   if (words) {
     const [colour] = colours;
-    const set = fitWords({ ...words, align: 'centre' }, whole);
-    return colour === undefined ? [] : [wordStroke(set, words.lettering, colour)];
+    if (colour === undefined) return [];
+    const filling = set ?? fitWords({ ...words, align: 'centre' }, whole);
+    return [wordStroke(filling, words.lettering, colour)];
   }
   if (layers.length === 0) return placeholder(stamp.name, whole);
   return layers.flatMap(({ path, lineWidth }, index): readonly Stroke[] => {

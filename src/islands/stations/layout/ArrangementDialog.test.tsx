@@ -12,6 +12,7 @@ describe('an arrangement that is asked for', () => {
     const { unmount } = render(
       <ArrangementDialog
         library={library}
+        unit="in"
         around="the words"
         countsFor={(kind) => (kind === 'arch' ? [2, 2, 1] : [6, 6, 12])}
         onShow={onShow}

@@ -1,5 +1,5 @@
 import { useEffect, useEffectEvent, useMemo, useState } from 'react';
-import type { Length, Size } from '../../../core/length/length';
+import type { Length, Size, Unit } from '../../../core/length/length';
 import type { Stamp } from '../../../core/plan/libraryItem';
 import { stampsOf, type Library } from '../../../core/plan/library';
 import { Dialog } from '../../parts/Dialog';
@@ -10,6 +10,7 @@ import {
 } from '../../../core/composition/newArrangement';
 import { SeedField } from './SeedField';
 import { Choose } from '../../parts/Choose';
+import { choicesOf, refValue } from '../../parts/itemChoices';
 import { Select } from '../../parts/Select';
 
 /** What is asked for: which stamps how often, how they are laid, and which lay of many alike. */
@@ -21,6 +22,7 @@ export interface AskedArrangement {
 
 interface Props {
   readonly library: Library;
+  readonly unit: Unit;
   /** What it goes round, as one says it. */
   readonly around: string;
   /** How many of each tier such an arrangement has to begin with. */
@@ -50,7 +52,7 @@ const kindWords: Readonly<Record<ArrangementKind, readonly [name: string, how: s
 
 /** Chooses how images are laid and which: in a wreath, an arch, branches, hanging, or as a list. */
 export function ArrangementDialog(props: Props) {
-  const { library, around, countsFor, onShow, onLay, onClose } = props;
+  const { library, unit, around, countsFor, onShow, onLay, onClose } = props;
   const stamps = useMemo(
     () => stampsOf(library).filter(({ words, stamp }) => !words && stamp !== 'background'),
     [library],
@@ -61,7 +63,7 @@ export function ArrangementDialog(props: Props) {
   const [kind, setKind] = useState<ArrangementKind>('oval');
   const [seed, setSeed] = useState(1);
   const inTier = (ids: readonly string[]) =>
-    ids.flatMap((id) => stamps.find((each) => each.id === id) ?? []);
+    ids.flatMap((id) => stamps.find((each) => refValue(each) === id) ?? []);
   const counts = typed ?? countsFor(kind, chosen.map(inTier).map(largestOf));
   const tiers = chosen.flatMap((ids, index): Tier[] => {
     const count = counts[index] ?? 0;
@@ -118,7 +120,7 @@ export function ArrangementDialog(props: Props) {
                   key={`${id} ${at}`}
                   label={at === 0 ? `${name} pieces` : `${name} pieces, in turn with ${at + 1}`}
                   className={id === undefined && at > 0 ? 'link' : 'field max-w-full'}
-                  choices={[...(id ? [none] : []), ...stamps.map(stampChoice)]}
+                  choices={[...(id ? [none] : []), ...choicesOf(stamps, unit)]}
                   value={id}
                   otherwise={at === 0 ? 'none' : 'and another, in turn'}
                   onChoose={(next) =>
@@ -161,7 +163,7 @@ function likelyTiers(stamps: readonly Stamp[]): readonly (readonly string[])[] {
   const bySize = stamps.toSorted((a, b) => areaOf(b) - areaOf(a));
   return tierNames.map((_, index) => {
     const likely = bySize[Math.floor(bySize.length * (0.6 + index * 0.18))];
-    return likely ? [likely.id] : [];
+    return likely ? [refValue(likely)] : [];
   });
 }
 
@@ -186,4 +188,3 @@ function largestOf(tier: readonly Stamp[]): Size | undefined {
 }
 
 const none = { value: '', name: 'none' };
-const stampChoice = ({ id, name }: Stamp) => ({ value: id, name });

@@ -33,6 +33,7 @@ export function LayoutDialogs({ open, onOpen, onClose: close }: Props) {
       {open === 'arrange' && (
         <ArrangementDialog
           library={library}
+          unit={unit}
           around={middleName}
           onClose={close}
           countsFor={countsFor}

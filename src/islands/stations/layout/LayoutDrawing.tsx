@@ -39,8 +39,7 @@ interface Props {
 export function LayoutDrawing(props: Props) {
   const { plan, card, face, unit } = useCardSession();
   const { width, height, frame, selected, guides, ghosts } = props;
-  const { pixelsPerTick: scale, face: origin, edge } = frame;
-  const size = origin;
+  const { pixelsPerTick: scale, face: shown, edge } = frame;
   const onFace = card.painted[face];
   const placedAt = (target: EventTarget) => {
     const id = target instanceof SVGElement ? target.dataset['thing'] : undefined;
@@ -48,8 +47,8 @@ export function LayoutDrawing(props: Props) {
   };
   const [lead] = selected;
   const toBox = (rect: Rect) => ({
-    x: origin.x + rect.x * scale,
-    y: origin.y + rect.y * scale,
+    x: shown.x + rect.x * scale,
+    y: shown.y + rect.y * scale,
     width: rect.width * scale,
     height: rect.height * scale,
   });
@@ -68,29 +67,29 @@ export function LayoutDrawing(props: Props) {
     >
       <DimensionLine
         axis="horizontal"
-        from={origin.x}
-        to={origin.x + size.width}
-        at={origin.y - 58}
-        object={origin.y - 6}
+        from={shown.x}
+        to={shown.x + shown.width}
+        at={shown.y - 58}
+        object={shown.y - 6}
         length={card.base.face.width}
         unit={unit}
       />
       <DimensionLine
         axis="vertical"
-        from={origin.y}
-        to={origin.y + size.height}
-        at={origin.x - 42}
-        object={origin.x - 8}
+        from={shown.y}
+        to={shown.y + shown.height}
+        at={shown.x - 42}
+        object={shown.x - 8}
         length={card.base.face.height}
         unit={unit}
       />
       <g className="drop-shadow-md">
-        <g transform={`translate(${origin.x} ${origin.y})`}>
+        <g transform={`translate(${shown.x} ${shown.y})`}>
           <FacePicture pieces={drawFace(card, face)} scale={scale} />
         </g>
       </g>
       <g
-        transform={`translate(${origin.x} ${origin.y})`}
+        transform={`translate(${shown.x} ${shown.y})`}
         fill="transparent"
         onPointerDown={(event) => props.onPress(event, placedAt(event.target))}
         onDoubleClick={({ target }) => {
@@ -98,7 +97,7 @@ export function LayoutDrawing(props: Props) {
           if (placed) props.onPressTwice(placed);
         }}
       >
-        <rect width={size.width} height={size.height} />
+        <rect width={shown.width} height={shown.height} />
         {onFace.map((placed) => (
           <Handle key={placed.id} placed={placed} scale={scale} />
         ))}
@@ -121,8 +120,8 @@ export function LayoutDrawing(props: Props) {
           key={`${axis} ${kind}`}
           d={
             axis === 'x'
-              ? `M${origin.x + at * scale} ${origin.y - 10}v${size.height + 20}`
-              : `M${origin.x - 10} ${origin.y + at * scale}h${size.width + 20}`
+              ? `M${shown.x + at * scale} ${shown.y - 10}v${shown.height + 20}`
+              : `M${shown.x - 10} ${shown.y + at * scale}h${shown.width + 20}`
           }
           stroke="var(--color-violet)"
           strokeDasharray="5 4"
@@ -150,7 +149,7 @@ export function LayoutDrawing(props: Props) {
         </g>
       ))}
       {lead && !isMark(lead) && (
-        <g transform={`translate(${origin.x} ${origin.y})`} pointerEvents="none">
+        <g transform={`translate(${shown.x} ${shown.y})`} pointerEvents="none">
           <path
             d={pathOf(motionOutline(lead), scale)}
             fill="var(--color-violet-wash)"
@@ -164,9 +163,9 @@ export function LayoutDrawing(props: Props) {
         <SelectionBrackets key={each.id} box={toBox(boxOnFace(each))} />
       ))}
       {lead && selected.length === 1 && (
-        <RulerLines card={card} placed={lead} unit={unit} face={origin} toBox={toBox} />
+        <RulerLines card={card} placed={lead} unit={unit} face={shown} toBox={toBox} />
       )}
-      <text x={origin.x} y={origin.y + size.height + 24} className="caption">
+      <text x={shown.x} y={shown.y + shown.height + 24} className="caption">
         {capitalise(faceName(face, plan.base.fold))}
       </text>
     </svg>

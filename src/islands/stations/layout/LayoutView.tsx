@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { movingWith } from '../../../core/composition/moveThings';
+import { rulerMarks } from '../../../core/length/marks';
 import { clearances, rulerFigures } from '../../../core/measuring/rulerFigures';
 import { rulerWords } from '../../../core/measuring/rulerWords';
 import { boxOnFace } from '../../../core/resolve/boxOnFace';
@@ -14,7 +15,6 @@ import { ScreenScaleDialog } from './ScreenScaleDialog';
 import { screenScale, trueScale } from './screenScale';
 import { nearestWords } from './thingWords';
 import { useDragging } from './useDragging';
-import { markOf } from './useHandling';
 import { useView, viewStep, wholeView } from './useView';
 import { ViewTools } from './ViewTools';
 
@@ -37,7 +37,7 @@ export function LayoutView() {
   const [isCalibrating, setCalibrating] = useState(false);
   const dragging = useDragging({
     pixelsPerTick: frame.pixelsPerTick,
-    marks: markOf[unit],
+    marks: rulerMarks[unit],
     onPreview: preview,
     onCommit: commit,
   });

@@ -2,6 +2,7 @@ import { asideOf } from '../../../core/composition/asideOf';
 import { moveInOrder } from '../../../core/composition/moveInOrder';
 import { centre, movingWith, nudgeAll, turnBy } from '../../../core/composition/moveThings';
 import { inches, millimetres } from '../../../core/length/length';
+import { rulerMarks } from '../../../core/length/marks';
 import { batchEdits } from '../../../core/plan/batchEdits';
 import { copyPieces } from '../../../core/plan/copyPieces';
 import type { Edit } from '../../../core/plan/edit';
@@ -24,8 +25,7 @@ export interface Handling {
   readonly reorder: (places: number) => boolean;
 }
 
-/** From mark to mark of the ruler on the table, and a hair's breadth. */
-export const markOf = { in: inches(0, 1, 16), mm: millimetres(1) } as const;
+/** Less than a mark of the ruler. */
 const hairOf = { in: inches(0, 1, 64), mm: millimetres(0.25) } as const;
 
 export function useHandling(): Handling {
@@ -56,7 +56,7 @@ export function useHandling(): Handling {
       choose([]);
     },
     nudge: (across, down, isFine = false) => {
-      const by = isFine ? hairOf[unit] : markOf[unit];
+      const by = isFine ? hairOf[unit] : rulerMarks[unit];
       const moving = isAlone ? things : movingWith(plan, card, ids);
       return step('nudge', () => nudgeAll(card, moving, across * by, down * by));
     },
