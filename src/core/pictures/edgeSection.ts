@@ -23,7 +23,7 @@ export interface SectionLayer {
   /** Across from the foremost point of the card, and down from its top. */
   readonly box: Rect;
   readonly colour: string;
-  /** The foam that lifts it. */
+  /** The foam that lifts it; none where it lies on what it crosses. */
   readonly foam: Rect | undefined;
   /** Of the back leaf: beyond the gap between the leaves, where there are two. */
   readonly isBehindGap: boolean;
@@ -115,6 +115,8 @@ function layerOf(
     box: { x, width: caliper, ...standing(whole) },
     colour: piece.paint.colour,
     foam:
-      isLifted(piece) && isCarried ? { x: foamX, width: lift, ...standing(carried) } : undefined,
+      isLifted(piece) && isCarried && piece.raised === 0
+        ? { x: foamX, width: lift, ...standing(carried) }
+        : undefined,
   };
 }

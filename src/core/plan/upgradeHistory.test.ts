@@ -4,6 +4,8 @@ import { library } from '../../../test/support/plans';
 import { hashText } from '../text/hashText';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { applyEdit } from './applyEdit';
+import type { ResolvedCard } from '../resolve/resolvedCard';
+import { faceIds } from './faces';
 import type { Plan } from './plan';
 import { upgradeHistory } from './upgradeHistory';
 
@@ -19,21 +21,47 @@ const history = JSON.parse(readFileSync('test/fixtures/history-4.json', 'utf8'))
 /** Where everything lies, to the tick; what lies over what is told by its support and its height. */
 function drawn(plan: Plan): string {
   const card = resolvePlan(plan, library);
+  const footOf = plainFeet(card);
   const byId = (rows: readonly (readonly unknown[])[]) =>
     rows.toSorted(([a], [b]) => (String(a) < String(b) ? -1 : 1));
-  const pieces = card.pieces.map(({ id, rect, cut, foot, support, face }) => [
+  const pieces = card.pieces.map(({ id, rect, cut, support, face }) => [
     ...[id, rect.x, rect.y, rect.width, rect.height, cut.width, cut.height],
-    ...[foot, support, face],
+    ...[footOf(id), support, face],
   ]);
-  const marks = card.marks.map(({ id, rect, whole, foot, support, face, piece }) => [
+  const marks = card.marks.map(({ id, rect, whole, support, face, piece }) => [
     ...[id, rect.x, rect.y, rect.width, rect.height],
     ...[whole.x, whole.y, whole.width, whole.height],
-    ...[foot, support, face, piece.place.turn],
+    ...[footOf(id), support, face, piece.place.turn],
   ]);
   const impossible = card.impossible.map(({ id }) => [id]);
   return hashText(
-    JSON.stringify([byId(pieces), byId(marks), byId(impossible), card.thickness.closed]),
+    JSON.stringify([byId(pieces), byId(marks), byId(impossible), plainThickness(card)]),
   );
+}
+
+/** How high each lies by its adhesive and those under it alone: version 4 let nothing be raised by what it crosses. */
+function plainFeet({ pieces, marks }: ResolvedCard): (id: string) => number {
+  const byId = new Map([...pieces, ...marks].map((each) => [each.id as string, each]));
+  const foot = (id: string): number => {
+    const each = byId.get(id);
+    if (!each) return 0;
+    const under = byId.get(each.support);
+    const top = under && 'caliper' in under ? foot(under.id) + under.caliper : 0;
+    return top + ('lift' in each ? each.lift : 0);
+  };
+  return foot;
+}
+
+function plainThickness(card: ResolvedCard): number {
+  const footOf = plainFeet(card);
+  const tops = [
+    ...card.pieces.map(({ id, face, caliper }) => ({ face, top: footOf(id) + caliper })),
+    ...card.marks.map(({ id, face, height }) => ({ face, top: footOf(id) + height })),
+  ];
+  return faceIds.reduce((closed, face) => {
+    const own = tops.filter((each) => each.face === face).map(({ top }) => top);
+    return closed - card.thickness[face] + Math.max(0, ...own);
+  }, card.thickness.closed as number);
 }
 
 const kept = [

@@ -255,6 +255,7 @@ function resolveOn(piece: Paper, task: Resolving, under: Under): Outcome {
       bonds,
       lift,
       foot: sumLengths(under.top, lift),
+      raised: zeroLength,
       piece,
     },
   };

@@ -13,6 +13,7 @@ import { isPaper } from '../plan/pieces';
 import { resolveMark, resolvePiece, startResolving, type PlacedOnly } from './resolvePieces';
 import type { Plan } from '../plan/plan';
 import { groupBySupport } from './groupBySupport';
+import { layOver, marksOver } from './layOver';
 import { letterAt } from './letterAt';
 import { markOrder, paintOrder, stackOrder } from './paintOrder';
 import { resolveBase } from './resolveBase';
@@ -34,10 +35,9 @@ export function resolvePlan(plan: Plan, library: Library): ResolvedCard {
   const found = shown.filter(isPaper).map((piece) => resolvePiece(piece, task));
   const marked = shown.flatMap((piece) => (isPaper(piece) ? [] : [resolveMark(piece, task)]));
   const placed = found.flatMap((outcome) => (outcome.ok ? [outcome.piece] : []));
-  const marks = markOrder(marked.flatMap((outcome) => (outcome.ok ? [outcome.mark] : [])));
   const ordered = task.faces.flatMap((face) => stackOrder(onFace(placed, face)));
   const bySupport = groupBySupport(ordered);
-  const pieces = ordered.map((piece, index): ResolvedPiece => {
+  const flat = ordered.map((piece, index): ResolvedPiece => {
     const lyingOn = bySupport.get(piece.id) ?? [];
     // Written out: a copy spread into a record of so many takes twice as long (half of all resolving, measured).
     return {
@@ -63,9 +63,13 @@ export function resolvePlan(plan: Plan, library: Library): ResolvedCard {
       bonds: piece.bonds,
       lift: piece.lift,
       foot: piece.foot,
+      raised: piece.raised,
       piece: piece.piece,
     };
   });
+  const pieces = layOver(flat);
+  const laid = marked.flatMap((outcome) => (outcome.ok ? [outcome.mark] : []));
+  const marks = markOrder(marksOver(pieces, laid));
   return {
     base,
     pieces,

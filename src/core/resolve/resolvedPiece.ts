@@ -51,5 +51,7 @@ export interface ResolvedPiece {
   readonly lift: Length;
   /** Height of its lower side above the face. */
   readonly foot: Length;
+  /** How much higher than its adhesive lifts it, where it crosses something higher. */
+  readonly raised: Length;
   readonly piece: Paper;
 }

@@ -23,7 +23,7 @@ export const twoHeights: Rule = {
         (a, b) => topOf(b) - topOf(a),
       );
       if (!highest) return [];
-      const by = subtractLengths(topOf(highest), piece.foot);
+      const by = subtractLengths(topOf(highest), ownFoot(piece));
       const wanted = sumLengths(piece.lift, by);
       const high = adhesives.find(({ id }) => plan.habits.adhesiveHeights[id].ticks >= wanted);
       const lift: readonly Remedy[] = high
@@ -44,6 +44,9 @@ export const twoHeights: Rule = {
 
 const topOf = ({ foot, caliper }: ResolvedPiece) => sumLengths(foot, caliper);
 
+/** As high as its adhesive holds it over the paper it is glued to. */
+const ownFoot = ({ foot, raised }: ResolvedPiece) => subtractLengths(foot, raised);
+
 /**
  * What was put on before beside a piece, is too high for card to bend over and partly under the piece; what is under
  * all of it carries it. Heights go first, as they are told sooner than lines.
@@ -51,7 +54,7 @@ const topOf = ({ foot, caliper }: ResolvedPiece) => sumLengths(foot, caliper);
 function under(piece: ResolvedPiece, beside: readonly ResolvedPiece[]): readonly ResolvedPiece[] {
   const before = beside
     .slice(0, beside.indexOf(piece))
-    .filter((other) => other.face === piece.face && topOf(other) - piece.foot > bendsOver);
+    .filter((other) => other.face === piece.face && topOf(other) - ownFoot(piece) > bendsOver);
   if (before.length === 0) return [];
   const outline = outlineOf(piece);
   const bounds = boundsOf(outline);
