@@ -1,10 +1,10 @@
 // Draws the stamps, dies and stencils of the demo: npm run shapes writes demo/shapes.json.
 import { stencils, type StencilDrawing } from './shapes/stencils';
 import { writeFileSync } from 'node:fs';
-import { flattenPath } from '../src/core/geometry/flattenPath';
+import { flattenLines, flattenPath } from '../src/core/geometry/flattenPath';
 import { toFine, writeFine } from '../src/core/outline/finePath';
 import { setWords } from '../src/core/lettering/setWords';
-import { growOutline, uniteOutlines } from '../src/core/outline/polygons';
+import { growLines, growOutline, uniteOutlines } from '../src/core/outline/polygons';
 import type { LetteringId } from '../src/core/lettering/letterings';
 import { lengthFromTicks, TICKS_PER_INCH } from '../src/core/length/length';
 import { libraryItemSchema, type LibraryItem } from '../src/core/plan/libraryItem';
@@ -28,7 +28,12 @@ function silhouette({ parts }: Picture) {
     parts.flatMap(({ paths, line }) =>
       paths.map((path) => {
         const outline = flattenPath(path).map(toFine);
-        return line === undefined ? outline : growOutline(outline, (line * 10) / 2);
+        if (line === undefined) return outline;
+        const by = (line * 10) / 2;
+        // A line that is closed is the rim of a body; an open one, such as a pole, covers what its pen covers.
+        return /z\s*$/i.test(path)
+          ? growOutline(outline, by)
+          : growLines(flattenLines(path).map(toFine), by);
       }),
     ),
   );

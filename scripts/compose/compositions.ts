@@ -1,5 +1,6 @@
 import { centred } from '../../src/core/plan/pieces';
 import {
+  arrangement,
   at,
   dieCut,
   drawn,
@@ -9,7 +10,6 @@ import {
   scatter,
   stencilling,
   words,
-  wreath,
   type Compose,
   typed,
 } from './lay';
@@ -17,11 +17,11 @@ import {
 /** What lies on each card of the demo. */
 export const compositions: Readonly<Record<string, Compose>> = {
   'bean-poles': () => [
-    image('wigwam', 'top-panel', 'bean-wigwam', at('r 25/32', 't 21/32')),
-    image('greeting', 'top-panel', 'grown-with-love', at('c', 'b 3/8')),
-    gem('gem-1', 'top-panel', at('l 7/16', 'b 1 1/4'), '#c4463a'),
-    gem('gem-2', 'top-panel', at('r 7/16', 'b 1 7/16'), '#c4463a', '3/32'),
-    gem('gem-3', 'top-panel', at('r 5/8', 'b 1 1/8'), '#c4463a', '1/16'),
+    image('wigwam', 'top-panel', 'bean-wigwam', at('c', 't 5/16')),
+    image('greeting', 'top-panel', 'grown-with-love', at('c', 'b 5/16')),
+    gem('gem-1', 'top-panel', at('l 5/16', 'b 1 1/8'), '#c4463a'),
+    gem('gem-2', 'top-panel', at('r 5/16', 'b 1 3/8'), '#c4463a', '3/32'),
+    gem('gem-3', 'top-panel', at('r 1/2', 'b 1'), '#c4463a', '1/16'),
   ],
   'rain-day': () => [
     panel('sky', 'top-panel', 'Sky', { by: 'reveal', all: typed('1/4') }, 'sluice-216'),
@@ -78,19 +78,18 @@ export const compositions: Readonly<Record<string, Compose>> = {
     ];
   },
   'one-button': (file) => {
-    const middle = [image('greeting', 'front', 'with-all-my-buttons', centred)];
+    const middle = [image('greeting', 'front', 'with-all-my-buttons', at('c', 'b 7/8'))];
     return [
       ...middle,
-      ...wreath(
+      ...arrangement(
         file,
         middle,
         'greeting',
         [
-          ['button-four', 5],
-          ['button-two', 5],
-          ['small-leaf', 10],
+          ['button-four', 1],
+          ['button-two', 4],
         ],
-        'oval',
+        'hanging',
         3,
       ),
     ];

@@ -223,13 +223,13 @@ export function scatter(
   return marks;
 }
 
-/** A wreath on the base round words that lie there. */
-export function wreath(
+/** Images arranged on the base by words that lie there. */
+export function arrangement(
   file: CardFile,
   pieces: readonly Piece[],
   round: string,
   tiers: readonly (readonly [string, number])[],
-  path: 'oval' | 'rectangle',
+  way: Parameters<typeof newArrangement>[1],
   seed: number,
 ): readonly Piece[] {
   const card = resolvePlan(withPieces(file.plan, [...file.plan.pieces, ...pieces]), library);
@@ -241,10 +241,10 @@ export function wreath(
       card,
       support: middle.support,
       on: middle.piece.on,
-      newId: () => `ring-${(number += 1)}` as PieceId,
-      group: 'wreath',
+      newId: () => `${way}-${(number += 1)}` as PieceId,
+      group: way,
     },
-    path,
+    way,
     tiers.map(([id, count]) => ({ stamps: [stamp(id)], count })),
     { around: boxOnFace(middle), clearance: TICKS_PER_INCH / 8, seed },
   );

@@ -24,6 +24,8 @@ interface Props {
 
 /** The most height the main view takes; what it leaves free goes to the views below. */
 const mainHeight = 418;
+/** How far 'Edge thickness × 10' goes. */
+const captionWidth = 138;
 /** The main view with its dimension lines above and the small views below. */
 const belowMain = 148;
 
@@ -114,6 +116,10 @@ export function CardDrawing({ width, anchors }: Props) {
         to={width + 12}
         selected={selected}
         lowest={smallTop - 4}
+        caption={{
+          top: bottom,
+          right: scale.edge.x + Math.max(scale.edge.width, captionWidth) + 8,
+        }}
       />
       <text x={scale.face.x} y={bottom + 24} className="caption">
         {capitalise(faceName(face, fold))}
@@ -125,8 +131,13 @@ export function CardDrawing({ width, anchors }: Props) {
       <text x={scale.edge.x} y={bottom + 24} className="caption">
         Edge
         <tspan dx={10} className="fill-sheet-muted font-sans">
-          {fold === 'gate' ? 'through a flap, ' : ''}thickness × {scale.thicknessFactor}
+          thickness × {scale.thicknessFactor}
         </tspan>
+        {fold === 'gate' && (
+          <tspan x={scale.edge.x} dy={18} className="fill-sheet-muted font-sans">
+            through a flap
+          </tspan>
+        )}
       </text>
     </svg>
   );

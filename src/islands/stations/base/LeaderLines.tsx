@@ -1,4 +1,5 @@
 import type { EdgeLayer } from '../../parts/drawingScale';
+import { leadersOf } from './leadersOf';
 
 interface Props {
   readonly layers: readonly EdgeLayer[];
@@ -9,25 +10,25 @@ interface Props {
   readonly selected: string | undefined;
   /** Rows further down get no line, but for the selected one: they would cross the views below. */
   readonly lowest: number;
+  /** What stands below the edge view: lines to rows below its top go round it on the right. */
+  readonly caption: { readonly top: number; readonly right: number };
 }
 
-const inset = 6;
-
 /** Lines from a dot on each layer to its row: straight where the row is level with the layer. */
-export function LeaderLines({ layers, anchors, to, selected, lowest }: Props) {
+export function LeaderLines({ layers, anchors, to, selected, lowest, caption }: Props) {
+  const rows = layers.flatMap(({ key, row, kind, box }) => {
+    const anchor = anchors.get(row);
+    if (anchor === undefined || kind === 'back-leaf') return [];
+    return anchor > lowest && row !== selected ? [] : [{ key, row, box, anchor }];
+  });
   return (
     <g fill="none">
-      {layers.map(({ key, row, kind, box }) => {
-        const anchor = anchors.get(row);
-        if (anchor === undefined || kind === 'back-leaf') return null;
-        if (anchor > lowest && row !== selected) return null;
-        const x = box.x + box.width / 2;
-        const y = Math.min(Math.max(anchor, box.y + inset), box.y + box.height - inset);
+      {leadersOf(rows, to, caption).map(({ key, row, x, y, path }) => {
         const isSelected = row === selected;
         const colour = isSelected ? 'var(--color-violet)' : 'var(--color-dimension)';
         return (
           <g key={key} stroke={colour} strokeWidth={isSelected ? 2 : 1}>
-            <path d={`M${x} ${y}V${anchor}H${to}`} />
+            <path d={path} />
             <circle cx={x} cy={y} r={3.5} fill={colour} stroke="#fff" strokeWidth={1} />
           </g>
         );
