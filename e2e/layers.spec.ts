@@ -103,13 +103,13 @@ test('layers are copied, turned off, grouped and put on another face', async ({ 
 
 test('a rule is switched off for one card, and for all new ones', async ({ page }) => {
   await openCopy(page, 'last-tram-home', '?piece=night-panel');
-  await expect(page.getByText('3⁄8 at the sides, 1⁄8 at top and bottom')).toBeVisible();
+  await expect(page.getByText('1⁄4 at the sides, 1⁄8 at top and bottom')).toBeVisible();
   await page.getByRole('button', { name: 'Habits' }).click();
   await page.getByLabel('borders that differ').uncheck();
   await page.getByRole('button', { name: 'Close' }).click();
   await expect(page.getByText('Nothing to mend on this card.')).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(page.getByText('3⁄8 at the sides, 1⁄8 at top and bottom')).toBeVisible();
+  await expect(page.getByText('1⁄4 at the sides, 1⁄8 at top and bottom')).toBeVisible();
 
   await page.goto('/team');
   await untilQuiet(page);

@@ -111,7 +111,7 @@ test('wrong figures get a sentence and change nothing', async ({ page }) => {
   await page.getByLabel('Place down, distance').fill('3/8 q');
   await expect(page.getByRole('alert')).toBeVisible();
   await page.getByLabel('Place down, distance').press('Escape');
-  await expect(ruler(page)).toContainText('3⁄8');
+  await expect(ruler(page)).toContainText('5⁄16');
   await page.keyboard.press('Escape');
   await page.evaluate(() => (document.activeElement as HTMLElement).blur());
   await page.keyboard.press('t');
@@ -121,8 +121,8 @@ test('wrong figures get a sentence and change nothing', async ({ page }) => {
 
 test('a wreath and a scatter are laid as groups that keep off the words', async ({ page }) => {
   await openLayout(page, 'one-button');
-  await page.getByRole('button', { name: /^wreath 20 pieces/ }).click();
-  await expect(page.getByText('20 things selected')).toBeVisible();
+  await page.getByRole('button', { name: /^hanging 10 pieces/ }).click();
+  await expect(page.getByText('10 things selected')).toBeVisible();
   await page.getByRole('button', { name: 'Remove all' }).click();
   await page.getByRole('button', { name: /^With all my buttons/ }).click();
   await page.getByRole('button', { name: 'Arrange images…' }).click();

@@ -82,7 +82,7 @@ test('cards are found as one types, by what they are, and by the size that is cu
   await page.reload();
   await expect(page.getByLabel('Find a card')).toHaveValue('night lines');
   await expect(cards).toHaveCount(1);
-  await page.getByLabel('Find a card').fill('4 1/8 x 5 3/8');
+  await page.getByLabel('Find a card').fill('2 7/8 x 4 1/8');
   await expect(page.locator('[data-card=bean-poles]')).toBeVisible();
   await expect(page.locator('[data-card=number-nine]')).toHaveCount(0);
   await page.getByLabel('Find a card').fill('no such card');

@@ -11,12 +11,12 @@ test('the resolve service answers every figure of a card file', async ({ request
     findings: { rule: string; subject: { kind: string; id?: string } }[];
   };
   expect(pieces.map(({ letter, rect }) => `${letter} ${rect.width / 406_400}`)).toEqual([
-    'B 4.125',
-    'C 3.5',
-    'D 3.25',
-    'E 3.125',
-    'F 3.875',
-    'G 3.6875',
+    'B 4',
+    'C 3.375',
+    'D 3',
+    'E 2.875',
+    'F 3.75',
+    'G 3.5625',
   ]);
   expect(findings.map(({ rule, subject }) => `${rule} ${subject.kind} ${subject.id}`)).toEqual([
     'easier-figures piece liner',

@@ -20,17 +20,17 @@ test('wrong input gets a sentence, changes nothing and loses nothing', async ({ 
   const field = page.getByLabel('all round');
   await field.fill('1/8 q');
   await expect(page.getByRole('alert')).toContainText('“q” does not belong in a figure');
-  await expect(size(page)).toHaveText('3 1⁄4 × 4 1⁄2');
+  await expect(size(page)).toHaveText('3 × 4 1⁄4');
   await field.press('Enter');
   await expect(field).toHaveValue('1/8 q');
   await field.press('Escape');
-  await expect(field).toHaveValue('1/8');
+  await expect(field).toHaveValue('3/16');
   await field.fill('3');
   await field.press('Enter');
   await expect(page.getByText('comes out with no width')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByText('comes out with no width')).toHaveCount(0);
-  await expect(size(page)).toHaveText('3 1⁄4 × 4 1⁄2');
+  await expect(size(page)).toHaveText('3 × 4 1⁄4');
 });
 
 test('undo and redo walk back and forth by keys, and the result is what is kept', async ({
@@ -40,26 +40,26 @@ test('undo and redo walk back and forth by keys, and the result is what is kept'
   const field = page.getByLabel('all round');
   await field.fill('1/4');
   await field.press('Enter');
-  await expect(size(page)).toHaveText('3 × 4 1⁄4');
+  await expect(size(page)).toHaveText('2 7⁄8 × 4 1⁄8');
   await page.keyboard.press('Control+z');
-  await expect(size(page)).toHaveText('3 1⁄4 × 4 1⁄2');
-  await page.keyboard.press('Control+Shift+z');
   await expect(size(page)).toHaveText('3 × 4 1⁄4');
+  await page.keyboard.press('Control+Shift+z');
+  await expect(size(page)).toHaveText('2 7⁄8 × 4 1⁄8');
   await isSaved(page);
   await page.reload();
-  await expect(size(page)).toHaveText('3 × 4 1⁄4');
+  await expect(size(page)).toHaveText('2 7⁄8 × 4 1⁄8');
 });
 
 test('a slimline shows the uneven border and the two ways to even it, each one key', async ({
   page,
 }) => {
   await openCopy(page, 'last-tram-home', '?piece=night-panel');
-  await expect(page.getByText('3⁄8 at the sides, 1⁄8 at top and bottom')).toBeVisible();
+  await expect(page.getByText('1⁄4 at the sides, 1⁄8 at top and bottom')).toBeVisible();
   await page.keyboard.press('w');
   await expect(size(page)).toHaveText('8 1⁄4 × 3 1⁄4');
   await page.keyboard.press('Control+z');
   await page.keyboard.press('e');
-  await expect(size(page)).toHaveText('7 3⁄4 × 2 3⁄4');
+  await expect(size(page)).toHaveText('8 × 3');
   await expect(page.getByText('Nothing to mend on this card.')).toBeVisible();
 });
 
@@ -67,9 +67,9 @@ test('a move tells the sizes it changed, and one key keeps the former ones', asy
   await openCopy(page, 'bean-poles', '?piece=dark-mat');
   await page.keyboard.press('Alt+ArrowUp');
   const notice = page.getByText('New sizes by the move:');
-  await expect(notice).toContainText('Dark mat 3 1⁄4 × 4 1⁄2 → 3 1⁄8 × 4 3⁄8');
+  await expect(notice).toContainText('Dark mat 3 × 4 1⁄4 → 2 7⁄8 × 4 1⁄8');
   await page.keyboard.press('k');
-  await expect(size(page)).toHaveText('3 1⁄4 × 4 1⁄2');
+  await expect(size(page)).toHaveText('3 × 4 1⁄4');
 });
 
 test('keys pressed without a pause all find their place', async ({ page }) => {
@@ -107,12 +107,12 @@ test('keys walk the rows, turn the card, swap the unit and go to the stations', 
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('all round')).toBeFocused();
   await page.keyboard.press('ArrowUp');
+  await expect(page.getByLabel('all round')).toHaveValue('3/16');
+  await page.keyboard.press('Escape');
   await expect(page.getByLabel('all round')).toHaveValue('1/8');
   await page.keyboard.press('Escape');
-  await expect(page.getByLabel('all round')).toHaveValue('1/16');
-  await page.keyboard.press('Escape');
   await page.keyboard.press('u');
-  await expect(size(page)).toHaveText('≈ 104.8 × 136.5');
+  await expect(size(page)).toHaveText('≈ 101.6 × 133.4');
   await page.keyboard.press('u');
   await page.keyboard.press('f');
   await expect(page.getByText('score on the right')).toBeVisible();
@@ -175,9 +175,9 @@ test('two people who change the same piece: the second chooses, and nothing is l
   await untilLive(second);
   await expect(second.getByRole('heading', { name: '(copy) (copy)' })).toBeAttached();
   await second.getByRole('button', { name: /^D Dark mat/ }).click();
-  await expect(size(second)).toHaveText('2 3⁄4 × 4');
+  await expect(size(second)).toHaveText('2 5⁄8 × 3 7⁄8');
   await first.reload();
-  await expect(size(first)).toHaveText('3 × 4 1⁄4');
+  await expect(size(first)).toHaveText('2 7⁄8 × 4 1⁄8');
 });
 
 test('two people who change different pieces both keep what they did', async ({ browser }) => {
@@ -190,7 +190,7 @@ test('two people who change different pieces both keep what they did', async ({ 
   await second.getByLabel('all round').fill('1/8');
   await second.getByLabel('all round').press('Enter');
   await isSaved(second);
-  await expect(second.getByRole('button', { name: /^C Mat/ })).toContainText('3 5⁄8 × 4 7⁄8');
+  await expect(second.getByRole('button', { name: /^C Mat/ })).toContainText('3 1⁄2 × 4 3⁄4');
 });
 
 test('no answer from the server is said, and what was typed is saved when it answers again', async ({
@@ -204,7 +204,7 @@ test('no answer from the server is said, and what was typed is saved when it ans
   await page.unroute('**/edits');
   await isSaved(page);
   await open(page, `/card/${id}/base?piece=dark-mat`);
-  await expect(size(page)).toHaveText('3 × 4 1⁄4');
+  await expect(size(page)).toHaveText('2 7⁄8 × 4 1⁄8');
 });
 
 test('a release is added from the card, and the card stands on its ledge', async ({ page }) => {
@@ -240,7 +240,7 @@ test('a layer is named, noted and removed, and what lay on it comes down', async
   await page.goBack();
   await page.getByRole('button', { name: 'Remove D' }).click();
   await expect(
-    page.getByText('New sizes by the move: Top panel 3 1⁄8 × 4 3⁄8 → 3 3⁄8 × 4 5⁄8'),
+    page.getByText('New sizes by the move: Top panel 2 7⁄8 × 4 1⁄8 → 3 1⁄4 × 4 1⁄2'),
   ).toBeVisible();
   await expect(page.getByRole('button', { name: /^D Top panel/ })).toBeVisible();
 });

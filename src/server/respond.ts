@@ -1,6 +1,7 @@
 import type { APIContext } from 'astro';
 import type { z } from 'zod';
 import { deepestJson, readJson as readJsonText } from '../core/text/readJson';
+import { firstIssue, schemaSentence } from '../core/text/schemaSentence';
 import { storeRefusal } from './storeRefusal';
 
 /** What went wrong, in words: what is wrong, then how to mend it. */
@@ -149,17 +150,23 @@ export const notReadable = {
   },
 } as const;
 
+/** What a schema does not say itself, with its place in the body. */
+function bodySentence(issue: z.core.$ZodRawIssue): string {
+  const place = issue.path?.join('.') ?? '';
+  return `${place === '' ? 'The body' : place}: ${schemaSentence(issue)}.`;
+}
+
 /** @throws RefusalError 400 with the path and the reason of the first thing wrong. */
 export function parseBody<Schema extends z.ZodType>(
   body: unknown,
   schema: Schema,
 ): z.output<Schema> {
-  const parsed = schema.safeParse(body);
+  const parsed = schema.safeParse(body, { error: bodySentence });
   if (parsed.success) return parsed.data;
-  const [first] = parsed.error.issues;
+  const { path, reason } = firstIssue(parsed.error);
   throw new RefusalError(400, {
-    message: first?.message ?? 'The body does not fit the schema.',
-    path: first?.path.join('.') ?? '',
+    message: reason,
+    path,
     hint: 'The schema stands in /api/openapi.json.',
   });
 }

@@ -2,6 +2,7 @@ import { lengthFromTicks, type Length } from '../length/length';
 import type { TypedLength } from '../length/typedLength';
 import type { LibraryId } from '../plan/ids';
 import { libraryItemSchema, type DieSet, type LibraryItem, type Stamp } from '../plan/libraryItem';
+import { firstIssue, schemaSentence } from '../text/schemaSentence';
 import type { SvgDrawing } from '../svg/readSvgDrawing';
 import { printedLayers, silhouetteOf, type DrawingLayer } from './drawingLayers';
 
@@ -48,10 +49,13 @@ export function itemFromDrawing(
       reason: 'The drawing has no closed outline. Turn its lines to paths first.',
     };
   const common = { kind: use.kind, id, version: 1, name: name.trim() };
-  const parsed = libraryItemSchema.safeParse({ ...common, ...partsOf(use, drawing, size) });
+  const parsed = libraryItemSchema.safeParse(
+    { ...common, ...partsOf(use, drawing, size) },
+    { error: schemaSentence },
+  );
   return parsed.success
     ? { ok: true, item: parsed.data }
-    : { ok: false, reason: parsed.error.issues[0]?.message ?? 'It cannot be kept so.' };
+    : { ok: false, reason: firstIssue(parsed.error).reason };
 }
 
 function partsOf(use: DrawingUse, { box, outline }: SvgDrawing, size: DrawingDraft['size']) {

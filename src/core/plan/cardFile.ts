@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { cardIdSchema, designerIdSchema, releaseIdSchema, type Immutable } from './ids';
 import { readJson } from '../text/readJson';
+import { firstIssue, schemaSentence } from '../text/schemaSentence';
 import { libraryItemSchema } from './libraryItem';
 import { dealKeys, withoutKey } from './orderKeys';
 import { writtenPlanSchema } from './plan';
@@ -90,11 +91,9 @@ export function parseCardFile(document: unknown): ReadCardFile {
   );
   if (!upgraded.ok) return { ok: false, issue: under('plan', upgraded.issue) };
   const file = { ...envelope.data, plan: upgraded.plan } as CardFile;
-  const parsed = cardFileSchema.safeParse(asWritten(file));
+  const parsed = cardFileSchema.safeParse(asWritten(file), { error: schemaSentence });
   if (parsed.success) return { ok: true, file: parsed.data };
-  const [first] = parsed.error.issues;
-  const path = first?.path.join('.') ?? '';
-  return { ok: false, issue: { code: 'invalid', path, reason: first?.message ?? '' } };
+  return { ok: false, issue: { code: 'invalid', ...firstIssue(parsed.error) } };
 }
 
 function under(prefix: string, issue: PlanIssue): PlanIssue {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { firstIssue, schemaSentence } from '../text/schemaSentence';
 import { planSchema, type Plan } from './plan';
 import { currentPlanSchema } from './planFacts';
 import type { Document } from './upgrades/document';
@@ -30,21 +31,17 @@ const versionedSchema = z.looseObject({ schema: z.number().int().min(1) });
  * The issue names the path as in `pieces.2.size.all.ticks`.
  */
 export function upgradePlan(document: unknown): UpgradedPlan {
-  const versioned = versionedSchema.safeParse(document);
+  const versioned = versionedSchema.safeParse(document, { error: schemaSentence });
   if (!versioned.success) return invalid(versioned.error);
   if (versioned.data.schema > currentPlanSchema)
     return { ok: false, issue: { code: 'newer', schema: versioned.data.schema } };
   let current: unknown = document;
   for (let version = versioned.data.schema; version < currentPlanSchema; version++)
     current = upgrades[version]?.(current as Document);
-  const parsed = planSchema.safeParse(current);
+  const parsed = planSchema.safeParse(current, { error: schemaSentence });
   return parsed.success ? { ok: true, plan: parsed.data } : invalid(parsed.error);
 }
 
 function invalid(error: z.ZodError): UpgradedPlan {
-  const [first] = error.issues;
-  return {
-    ok: false,
-    issue: { code: 'invalid', path: first?.path.join('.') ?? '', reason: first?.message ?? '' },
-  };
+  return { ok: false, issue: { code: 'invalid', ...firstIssue(error) } };
 }

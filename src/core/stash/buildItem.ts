@@ -1,6 +1,7 @@
 import type { Unit } from '../length/length';
 import { libraryItemSchema, type ItemKind, type LibraryItem } from '../plan/libraryItem';
 import { itemFields } from './itemFields';
+import { schemaSentence } from '../text/schemaSentence';
 
 export type ItemBuilt =
   | { readonly ok: true; readonly item: LibraryItem }
@@ -32,7 +33,7 @@ export function buildItem(
     else issues.push(written.issue);
   }
   if (issues.length > 0) return { ok: false, issues };
-  const parsed = libraryItemSchema.safeParse(draft);
+  const parsed = libraryItemSchema.safeParse(draft, { error: schemaSentence });
   return parsed.success
     ? { ok: true, item: parsed.data }
     : {

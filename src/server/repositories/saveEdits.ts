@@ -5,6 +5,7 @@ import { editSchema, type Edit } from '../../core/plan/edit';
 import { editsCommute, supportsExist } from '../../core/plan/editTouches';
 import type { CardId, DesignerId } from '../../core/plan/ids';
 import { planSchema, type Plan } from '../../core/plan/plan';
+import { firstIssue, schemaSentence, type SchemaIssue } from '../../core/text/schemaSentence';
 import { currentPlanSchema } from '../../core/plan/planFacts';
 import type { Database, Transaction } from '../storeTypes';
 import { cards, revisions } from '../schema';
@@ -35,14 +36,8 @@ export type SaveOutcome =
   /** An edit does not apply to the plan it says it starts from. Nothing was kept. */
   | { readonly kind: 'refused'; readonly issue: EditIssue }
   /** The edits apply, but a card cannot be what they make of it. Nothing was kept. */
-  | { readonly kind: 'unfit'; readonly issue: UnfitIssue }
+  | { readonly kind: 'unfit'; readonly issue: SchemaIssue }
   | { readonly kind: 'no-card' };
-
-/** Where in the plan, and what is wrong there. */
-export interface UnfitIssue {
-  readonly path: string;
-  readonly reason: string;
-}
 
 const snapshotEvery = 50;
 /** The largest number the column holds. */
@@ -83,7 +78,7 @@ async function keepEdits(db: Database, save: Save): Promise<SaveOutcome> {
       return { kind: 'conflict', ...current };
 
     const revision = current.revision + 1;
-    const checked = planSchema.safeParse(applied.plan);
+    const checked = planSchema.safeParse(applied.plan, { error: schemaSentence });
     if (!checked.success) return { kind: 'unfit', issue: firstIssue(checked.error) };
     const plan = checked.data;
     await tx.insert(revisions).values({
@@ -167,10 +162,6 @@ function applyAll(
     plan = outcome.plan;
   }
   return { ok: true, plan };
-}
-
-function firstIssue({ issues: [first] }: z.ZodError): UnfitIssue {
-  return { path: first?.path.join('.') ?? '', reason: first?.message ?? '' };
 }
 
 async function saved(
