@@ -15,6 +15,17 @@ test('what lies in front, one of a group alone, and undo: nudges together, and b
   await expect.poll(names).not.toEqual(before);
   await page.keyboard.press('Alt+ArrowDown');
   await expect.poll(names).toEqual(before);
+  await page.getByRole('button', { name: 'Bring With all my buttons forward' }).click();
+  await expect.poll(names).not.toEqual(before);
+  // A row is dragged to the place of another.
+  const row = (at: number) => rows.locator('[data-row]').nth(at);
+  const [from, to] = [await row(0).boundingBox(), await row(1).boundingBox()];
+  if (!from || !to) throw new Error('no rows to drag');
+  await page.mouse.move(from.x + 60, from.y + 12);
+  await page.mouse.down();
+  await page.mouse.move(to.x + 60, to.y + to.height, { steps: 12 });
+  await page.mouse.up();
+  await expect.poll(names).toEqual(before);
   // Three nudges are one step back.
   const start = await ruler(page).textContent();
   await page.keyboard.press('ArrowRight');

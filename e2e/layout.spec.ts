@@ -125,6 +125,9 @@ test('a wreath and a scatter are laid as groups that keep off the words', async 
   await expect(page.getByText('10 things selected')).toBeVisible();
   await page.getByRole('button', { name: 'Remove all' }).click();
   await page.getByRole('button', { name: /^With all my buttons/ }).click();
+  // A ring needs room on all sides of them.
+  await page.keyboard.press('v');
+  await expect(page.getByLabel('Place down', { exact: true })).toHaveValue('centre');
   await page.getByRole('button', { name: 'Arrange images…' }).click();
   await choose(page.getByLabel('Large pieces', { exact: true }), 'Dog rose');
   await choose(page.getByLabel('Medium pieces', { exact: true }), 'Hedge aster');

@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { choose, expect, test, type Page, untilQuiet } from './nibwright';
+import { expect, test, type Page, untilQuiet } from './nibwright';
 
 const screens = [
   { name: 'the Ledge', path: '/' },
@@ -47,8 +47,6 @@ const openings: readonly {
   readonly path: string;
   readonly open: (page: Page) => Promise<void>;
 }[] = [
-  { name: 'new card', path: '/', open: (page) => page.keyboard.press('n') },
-  { name: 'the keys', path: '/card/bean-poles/base', open: (page) => page.keyboard.press('?') },
   {
     name: 'all findings',
     path: '/card/shed-door/base',
@@ -60,32 +58,6 @@ const openings: readonly {
     open: (page) => page.getByLabel('all round').fill('1/8 q'),
   },
   {
-    name: 'a new stock',
-    path: '/card/bean-poles/base',
-    open: async (page) => await choose(page.getByLabel('Base stock'), 'Add a stock…'),
-  },
-  {
-    name: 'a new release',
-    path: '/card/bean-poles/base',
-    open: async (page) =>
-      void (await page.getByLabel('Release', { exact: true }).selectOption('+')),
-  },
-  {
-    name: 'the habits of a card',
-    path: '/card/bean-poles/base',
-    open: (page) => page.getByRole('button', { name: 'Habits' }).click(),
-  },
-  {
-    name: 'nested dies',
-    path: '/card/lighthouse-keeper/base?piece=cove-panel',
-    open: async (page) => await choose(page.getByLabel('Set of dies'), 'Add nested dies…'),
-  },
-  {
-    name: 'the bin',
-    path: '/',
-    open: (page) => page.getByRole('button', { name: /^Bin/ }).click(),
-  },
-  {
     name: 'the sheet for filming',
     path: '/card/bean-poles/sheet',
     open: (page) => page.getByRole('button', { name: 'For filming' }).click(),
@@ -94,12 +66,6 @@ const openings: readonly {
     name: 'the supplies of a card',
     path: '/card/bean-poles/sheet',
     open: (page) => page.getByRole('button', { name: 'Supplies', exact: true }).click(),
-  },
-  { name: 'adding to the stash', path: '/stash', open: (page) => page.keyboard.press('a') },
-  {
-    name: 'a CSV file to take in',
-    path: '/stash',
-    open: (page) => page.getByRole('button', { name: 'Import CSV' }).click(),
   },
   {
     name: 'a paper of the stash unfolded',

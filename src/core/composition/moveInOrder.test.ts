@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { dotOn, measure, pieceOn, planOf } from '../../../test/support/plans';
 import { applyEdit } from '../plan/applyEdit';
 import type { PieceId } from '../plan/ids';
-import { moveInOrder } from './moveInOrder';
+import { moveInOrder, movePast } from './moveInOrder';
 
 const plan = planOf([
   pieceOn('front', 'panel', measure('3', '4')),
@@ -38,6 +38,40 @@ describe('what lies in front', () => {
     [-1, ['a', 'b'], undefined],
   ] as const)('goes by %d places: %j', (places, ids, expected) => {
     expect(order(places, ...ids)).toBe(expected);
+  });
+
+  it.each([
+    ['a', 'c', 'b c a d'],
+    ['d', 'a', 'd a b c'],
+    ['b', 'a', 'b a c d'],
+  ])('is %s dragged to the place of %s', (id, past, expected) => {
+    const edit = movePast(plan, new Set([id as PieceId]), past as PieceId);
+    const outcome = edit && applyEdit(plan, edit);
+    const after = outcome?.ok ? outcome.plan.pieces : [];
+    expect(
+      after
+        .filter(({ on }) => 'piece' in on)
+        .map((each) => each.id)
+        .join(' '),
+    ).toBe(expected);
+  });
+
+  it('goes past a whole group, and stays among what lies on the same thing', () => {
+    const dots = ['b', 'c', 'd'].map((id) => ({ ...dotOn('panel', id), group: 'dots' }));
+    const grouped = planOf([
+      pieceOn('front', 'panel', measure('3', '4')),
+      dotOn('panel', 'a'),
+      ...dots,
+      dotOn('front', 'other'),
+    ]);
+    const past = (id: string) => movePast(grouped, new Set(['a' as PieceId]), id as PieceId);
+    const edit = past('c');
+    const outcome = edit && applyEdit(grouped, edit);
+    expect(outcome?.ok && outcome.plan.pieces.map(({ id }) => id).join(' ')).toBe(
+      'panel b c d a other',
+    );
+    for (const elsewhere of ['other', 'panel', 'a', 'nothing'])
+      expect(past(elsewhere)).toBeUndefined();
   });
 
   it('is a paper past its neighbour, as among the layers', () => {

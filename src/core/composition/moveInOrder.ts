@@ -3,7 +3,7 @@ import { batchEdits } from '../plan/batchEdits';
 import { applyEdit } from '../plan/applyEdit';
 import { looksForward } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
-import { faceOf, movePieceBy } from '../plan/movePiece';
+import { faceOf, movePieceBy, stackOn } from '../plan/movePiece';
 import type { OrderedPiece } from '../plan/piece';
 import { movePieceTo } from '../plan/pieceEdits';
 import { isPaper, sameSupport } from '../plan/pieces';
@@ -56,6 +56,39 @@ export function moveInOrder(
     return step;
   });
   return batchEdits(edits);
+}
+
+/**
+ * The edit that takes what is dragged to the place of another thing: marks past the other mark on the same thing, with the
+ * group it is of; a paper past the other paper of its face, or past the one that carries the other.
+ * Undefined where they do not lie in one order.
+ */
+export function movePast(plan: Plan, ids: ReadonlySet<PieceId>, past: PieceId): Edit | undefined {
+  const first = plan.pieces.find(({ id }) => ids.has(id));
+  const other = plan.pieces.find(({ id }) => id === past);
+  if (!first || !other || ids.has(past)) return undefined;
+  if (isPaper(first)) return movePaperPast(plan, first.id, other);
+  if (isPaper(other) || !sameSupport(first.on, other.on)) return undefined;
+  const isBeyond = (pieces: Plan['pieces'], way: 1 | -1) => {
+    const at = pieces.findIndex(({ id }) => id === past);
+    return pieces.every(({ id }, index) => !ids.has(id) || (index - at) * way > 0);
+  };
+  const way = isBeyond(plan.pieces, -1) ? 1 : -1;
+  for (let places = way; Math.abs(places) <= plan.pieces.length; places += way) {
+    const edit = moveInOrder(plan, ids, places);
+    const outcome = edit && applyEdit(plan, edit);
+    if (outcome?.ok && isBeyond(outcome.plan.pieces, way)) return edit;
+  }
+  return undefined;
+}
+
+function movePaperPast(plan: Plan, id: PieceId, other: OrderedPiece): Edit | undefined {
+  const carrier = isPaper(other) ? other.id : 'piece' in other.on ? other.on.piece : undefined;
+  const papers = stackOn(plan, faceOf(plan, id));
+  const places = papers.findIndex((each) => each.id === carrier);
+  if (places < 0) return undefined;
+  const by = places - papers.findIndex((each) => each.id === id);
+  return by === 0 ? undefined : movePieceBy(plan, id, by);
 }
 
 /** Neighbours of one group, which are passed together. */

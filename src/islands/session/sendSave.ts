@@ -1,4 +1,5 @@
 import { currentPlanSchema } from '../../core/plan/planFacts';
+import { keptAlive } from '../wire/postJson';
 import { noReply, readReply } from '../wire/readReply';
 import { NotNowError, type SaveReply } from './cardSaver';
 import type { Save } from './unsaved';
@@ -17,8 +18,7 @@ export async function sendSave(
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body,
-    // Browsers refuse to keep larger bodies alive; those are sent the ordinary way.
-    keepalive: body.length < 60_000,
+    keepalive: body.length < keptAlive,
   });
   const reply = await readReply(response, 'save');
   if (reply.ok) return reply.body;

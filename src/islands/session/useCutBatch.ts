@@ -15,6 +15,9 @@ export interface CutBatchState {
   readonly take: (takings: readonly Taking[] | null) => void;
 }
 
+/** A mark made as one leaves the page is kept all the same. */
+const kept = { outlivesPage: true };
+
 /** The accepted cut plan of a card, kept on the server one change after the other. */
 export function useCutBatch(
   cardId: string,
@@ -38,7 +41,7 @@ export function useCutBatch(
     (next: CutBatch | null) => {
       setBatch(next);
       inTurn(async () => {
-        const reply = await postJson(`/api/cards/${cardId}/batch`, { batch: next }, 'done');
+        const reply = await postJson(`/api/cards/${cardId}/batch`, { batch: next }, 'done', kept);
         if (reply.ok) return undefined;
         // A plan that could not be given up is still there, as the work on it is.
         if (next === null) setBatch((now) => now ?? batch);
@@ -50,7 +53,7 @@ export function useCutBatch(
   const take = useCallback(
     (takings: readonly Taking[] | null) =>
       inTurn(async () => {
-        const reply = await postJson(`/api/cards/${cardId}/taking`, { takings }, 'taking');
+        const reply = await postJson(`/api/cards/${cardId}/taking`, { takings }, 'taking', kept);
         if (!reply.ok) return reply.message;
         const { batch: after, holdings: changed } = reply.body;
         // Marks made meanwhile stand; only what was taken is news.

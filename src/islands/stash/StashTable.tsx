@@ -112,7 +112,7 @@ export function StashTable({ lines, unit, open, onOpen, onChange }: Props) {
                 <div
                   role="row"
                   aria-rowindex={index + 2}
-                  className={`border-hairline items-center border-b py-1 ${grid} ${holding.isGone ? 'opacity-60' : ''}`}
+                  className={`border-hairline items-center border-b py-1 ${grid} ${holding.isGone ? 'opacity-85' : ''}`}
                 >
                   {row.getVisibleCells().map((cell) => (
                     <span key={cell.id} role="cell" className="min-w-0">

@@ -34,7 +34,7 @@ export function FindingsLine({ findings, lead, unit, onCommit, onSelect, onHabit
   const [isOpen, setOpen] = useState(false);
   if (!findings || !lead)
     return (
-      <footer className="border-hairline text-muted flex min-h-[45px] items-center border-t bg-white px-[18px] print:hidden">
+      <footer className="border-hairline text-muted flex min-h-[46px] items-center border-t bg-white px-[18px] print:hidden">
         {findings ? 'Nothing to mend on this card.' : 'Looking the card over…'}
         <HabitsButton onHabits={onHabits} />
       </footer>

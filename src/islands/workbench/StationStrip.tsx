@@ -46,7 +46,7 @@ export function StationStrip() {
                 </span>
                 <span
                   aria-busy={isOld}
-                  className={`block truncate leading-5 ${id === view ? '' : 'text-muted'} ${isOld ? 'opacity-60' : ''}`}
+                  className={`block truncate leading-5 ${id === view ? '' : 'text-muted'} ${isOld ? 'opacity-85' : ''}`}
                 >
                   {text}
                 </span>

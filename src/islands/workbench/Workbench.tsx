@@ -121,7 +121,7 @@ export function Workbench(props: SessionStart) {
             onKeep={commit}
             onClose={saving.refused.length > 0 ? saving.forgetRefused : controls.closeNotice}
           />
-          <Suspense fallback={<footer className="border-hairline h-[45px] border-t bg-white" />}>
+          <Suspense fallback={<footer className="border-hairline h-[46px] border-t bg-white" />}>
             <FindingsLine
               findings={findings}
               lead={lead}

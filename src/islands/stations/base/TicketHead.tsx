@@ -1,5 +1,6 @@
 import { ArrowDown, ArrowUp, Copy, Eye, EyeOff, Trash2 } from 'lucide-react';
 import type { Paper } from '../../../core/plan/piece';
+import { IconButton } from '../../parts/IconButton';
 import { StockSelect } from '../../parts/StockSelect';
 import { TextField } from '../../parts/TextField';
 import { changePiece } from '../../../core/plan/pieceEdits';
@@ -65,27 +66,5 @@ export function TicketHead({ piece, letter, canMove }: Props) {
         </IconButton>
       </span>
     </div>
-  );
-}
-
-interface IconButtonProps {
-  readonly label: string;
-  readonly isDisabled?: boolean;
-  readonly onClick: () => void;
-  readonly children: React.ReactNode;
-}
-
-function IconButton({ label, isDisabled = false, onClick, children }: IconButtonProps) {
-  return (
-    <button
-      type="button"
-      className="button -ml-px px-1.5"
-      aria-label={label}
-      title={label}
-      disabled={isDisabled}
-      onClick={onClick}
-    >
-      {children}
-    </button>
   );
 }

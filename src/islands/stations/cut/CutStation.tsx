@@ -114,7 +114,7 @@ export function CutStation() {
           </p>
         )}
       </aside>
-      <div className={`min-w-0 grow ${cutting.isOutdated ? 'opacity-60' : ''}`}>
+      <div className={`min-w-0 grow ${cutting.isOutdated ? 'opacity-85' : ''}`}>
         <header className="hidden items-baseline justify-between pb-2 print:flex">
           <h2 className="text-2xl">{plan.about.title}</h2>
           <p>

@@ -6,6 +6,8 @@ interface Props {
   readonly count: number;
   readonly onAlign: (to: Alignment) => void;
   readonly onSpace: (axis: 'x' | 'y') => void;
+  /** So many places nearer to the viewer. */
+  readonly onReorder: (places: number) => void;
   readonly onGroup: (group: string | null) => void;
   readonly onRemove: () => void;
 }
@@ -22,7 +24,7 @@ const down: readonly (readonly [Alignment, string])[] = [
 ];
 
 /** What is done to several things at once; they are lined up with the first that was selected. */
-export function ArrangeFields({ count, onAlign, onSpace, onGroup, onRemove }: Props) {
+export function ArrangeFields({ count, onAlign, onSpace, onReorder, onGroup, onRemove }: Props) {
   const [name, setName] = useState('');
   const buttons = (list: typeof across) =>
     list.map(([to, words]) => (
@@ -53,6 +55,15 @@ export function ArrangeFields({ count, onAlign, onSpace, onGroup, onRemove }: Pr
           </button>
         </p>
       )}
+      <p className="flex flex-wrap gap-x-4">
+        <span className="text-muted">bring:</span>
+        <button type="button" className="link" onClick={() => onReorder(1)}>
+          forward
+        </button>
+        <button type="button" className="link" onClick={() => onReorder(-1)}>
+          back
+        </button>
+      </p>
       <form
         className="flex flex-wrap items-center gap-x-3 gap-y-1"
         onSubmit={(event) => {

@@ -35,6 +35,7 @@ function LayoutTable() {
   const { chosen, places, told } = useLayout();
   const { first, ids, choose } = chosen;
   const [open, setOpen] = useState<LayoutDialog>();
+  const { dropOn } = useHandling();
   useLayoutKeys(setOpen);
   return (
     <div className="grid h-full min-h-[560px] grid-cols-[minmax(440px,1fr)_minmax(440px,520px)] gap-x-4 pr-[18px]">
@@ -58,6 +59,7 @@ function LayoutTable() {
         <ThingRows
           selected={ids}
           onSelect={(rowIds, isAdding) => choose(isAdding ? [...ids, ...rowIds] : rowIds)}
+          onDrop={dropOn}
           ticket={<ChosenTicket />}
         />
       </div>
@@ -70,7 +72,7 @@ function LayoutTable() {
 function ChosenTicket() {
   const { card, commit } = useCardSession();
   const { things, first } = useLayout().chosen;
-  const { remove } = useHandling();
+  const { remove, reorder } = useHandling();
   if (!first) return null;
   if (things.length === 1) return <ThingTicket key={first.id} placed={first} />;
   return (
@@ -81,6 +83,7 @@ function ChosenTicket() {
         const edit = spaceEvenly(card, things, axis);
         if (edit) commit(edit);
       }}
+      onReorder={reorder}
       onGroup={(group) =>
         commit(batchEdits(things.map(({ piece }) => changePiece(piece, { group }))))
       }

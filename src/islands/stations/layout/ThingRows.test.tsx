@@ -30,7 +30,10 @@ const card = resolvePlan(plan, library);
 describe('the rows of what lies on a face', () => {
   it('tell each paper with its marks beneath, a scatter folded into one', () => {
     const onSelect = vi.fn();
-    renderIn(sessionOn(plan), <ThingRows selected={new Set()} onSelect={onSelect} ticket={null} />);
+    renderIn(
+      sessionOn(plan),
+      <ThingRows selected={new Set()} onSelect={onSelect} onDrop={vi.fn()} ticket={null} />,
+    );
     const rows = screen.getAllByRole('button').map(({ textContent }) => textContent);
     expect(rows).toHaveLength(4);
     expect(rows[0]).toContain('panel');
@@ -44,7 +47,7 @@ describe('the rows of what lies on a face', () => {
   it('teach where there is nothing', () => {
     renderIn(
       { ...sessionOn(plan), face: 'back' },
-      <ThingRows selected={new Set()} onSelect={vi.fn()} ticket={null} />,
+      <ThingRows selected={new Set()} onSelect={vi.fn()} onDrop={vi.fn()} ticket={null} />,
     );
     expect(screen.getByText(/Nothing lies on this face yet/)).toBeTruthy();
   });

@@ -1,3 +1,13 @@
+import {
+  closestCenter,
+  DndContext,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
 import { type Placed, isMark } from '../../../core/resolve/outlineOf';
 import type { Unit } from '../../../core/length/length';
 import { looksForward, type FaceId } from '../../../core/plan/faces';
@@ -11,6 +21,8 @@ import { useCardSession } from '../../session/CardSession';
 interface Props {
   readonly selected: ReadonlySet<PieceId>;
   readonly onSelect: (ids: readonly PieceId[], isAdding: boolean) => void;
+  /** A row is dropped on the place of another. */
+  readonly onDrop: (moved: readonly PieceId[], past: PieceId) => void;
   /** Unfolded beneath the row of the first that is selected. */
   readonly ticket: React.ReactNode;
 }
@@ -25,10 +37,20 @@ interface Row {
 /** More marks of one group than this are folded into one row. */
 const mostOfGroup = 4;
 
-/** What lies on a face, front to back: each paper with the marks on it beneath. */
-export function ThingRows({ selected, onSelect, ticket }: Props) {
+/** What lies on a face, front to back: each paper with the marks on it beneath. Rows are dragged, or moved by keys. */
+export function ThingRows({ selected, onSelect, onDrop, ticket }: Props) {
   const { card, face, unit } = useCardSession();
   const rows = rowsOf(card, face);
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const drop = ({ active, over }: DragEndEvent) => {
+    const of = (id: unknown) => rows.find(({ key }) => key === id)?.things ?? [];
+    const [past] = of(over?.id);
+    if (past && over?.id !== active.id)
+      onDrop(
+        of(active.id).map(({ id }) => id),
+        past.id,
+      );
+  };
   const open = rows.find(({ things }) => things.some(({ id }) => selected.has(id)));
   if (rows.length === 0)
     return (
@@ -39,15 +61,39 @@ export function ThingRows({ selected, onSelect, ticket }: Props) {
     );
   return (
     <div role="group" aria-label="What lies on this face, front to back">
-      {rows.map((row) => {
-        const isSelected = row.things.some(({ id }) => selected.has(id));
-        return (
-          <div key={row.key}>
-            <ThingRow row={row} unit={unit} isSelected={isSelected} onSelect={onSelect} />
-            {row === open && ticket}
-          </div>
-        );
-      })}
+      <DndContext id="things" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+        <SortableContext items={rows.map(({ key }) => key)} strategy={verticalListSortingStrategy}>
+          {rows.map((row) => {
+            const isSelected = row.things.some(({ id }) => selected.has(id));
+            return (
+              <SortableRow key={row.key} id={row.key} below={row === open && ticket}>
+                <ThingRow row={row} unit={unit} isSelected={isSelected} onSelect={onSelect} />
+              </SortableRow>
+            );
+          })}
+        </SortableContext>
+      </DndContext>
+    </div>
+  );
+}
+
+interface SortableRowProps {
+  readonly id: string;
+  /** What is unfolded below it; it is no handle to drag by. */
+  readonly below: React.ReactNode;
+  readonly children: React.ReactNode;
+}
+
+function SortableRow({ id, below, children }: SortableRowProps) {
+  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id });
+  return (
+    <div
+      ref={setNodeRef}
+      className={isDragging ? 'relative z-10 bg-white opacity-90' : ''}
+      style={{ transform: CSS.Translate.toString(transform), transition: transition ?? '' }}
+    >
+      <div {...listeners}>{children}</div>
+      {below}
     </div>
   );
 }

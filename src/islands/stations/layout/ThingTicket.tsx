@@ -1,4 +1,4 @@
-import { Copy, Trash2 } from 'lucide-react';
+import { ArrowDown, ArrowUp, Copy, Trash2 } from 'lucide-react';
 import { isMark, type Placed } from '../../../core/resolve/outlineOf';
 import {
   clearances,
@@ -12,6 +12,7 @@ import { faceName } from '../../../core/plan/faces';
 import type { PieceKind } from '../../../core/plan/piece';
 import { papersOf, sameSupport } from '../../../core/plan/pieces';
 import { withAllOn } from '../../../core/plan/pieceSets';
+import { IconButton } from '../../parts/IconButton';
 import { PlaceFields } from '../../parts/PlaceFields';
 import { changePiece, type ChangeOf } from '../../../core/plan/pieceEdits';
 import { NumberField } from '../../parts/NumberField';
@@ -34,7 +35,7 @@ const mostBeside = 6;
 /** What is selected, unfolded: where it lies to a ruler, how it is placed, and what it is made of. */
 export function ThingTicket({ placed }: Props) {
   const { plan, card, unit, commit, preview } = useCardSession();
-  const { copy, remove } = useHandling();
+  const { copy, remove, reorder } = useHandling();
   const { isAlone, choose } = useLayout().chosen;
   const { id, piece } = placed;
   const change = (next: ChangeOf<PieceKind>) => commit(changePiece(piece, next));
@@ -60,24 +61,18 @@ export function ThingTicket({ placed }: Props) {
         <span className="text-[17px] font-semibold">{sizeWords(placed, unit)}</span>
         <span className="text-muted">{unit}</span>
         <span className="ml-auto flex">
-          <button
-            type="button"
-            className="button -ml-px px-1.5"
-            aria-label={`Copy ${piece.name}`}
-            title="Copy"
-            onClick={copy}
-          >
+          <IconButton label={`Bring ${piece.name} forward`} onClick={() => reorder(1)}>
+            <ArrowUp size={16} aria-hidden />
+          </IconButton>
+          <IconButton label={`Send ${piece.name} back`} onClick={() => reorder(-1)}>
+            <ArrowDown size={16} aria-hidden />
+          </IconButton>
+          <IconButton label={`Copy ${piece.name}`} onClick={copy}>
             <Copy size={16} aria-hidden />
-          </button>
-          <button
-            type="button"
-            className="button -ml-px px-1.5"
-            aria-label={`Remove ${piece.name}`}
-            title="Remove"
-            onClick={remove}
-          >
+          </IconButton>
+          <IconButton label={`Remove ${piece.name}`} onClick={remove}>
             <Trash2 size={16} aria-hidden />
-          </button>
+          </IconButton>
         </span>
       </div>
       <p>

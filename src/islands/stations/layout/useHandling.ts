@@ -1,5 +1,6 @@
 import { asideOf } from '../../../core/composition/asideOf';
-import { moveInOrder } from '../../../core/composition/moveInOrder';
+import type { PieceId } from '../../../core/plan/ids';
+import { moveInOrder, movePast } from '../../../core/composition/moveInOrder';
 import { centre, movingWith, nudgeAll, turnBy } from '../../../core/composition/moveThings';
 import { inches, millimetres } from '../../../core/length/length';
 import { rulerMarks } from '../../../core/length/marks';
@@ -23,6 +24,8 @@ export interface Handling {
   readonly walk: (by: number) => void;
   /** So many places nearer to the viewer; false where nothing is selected. */
   readonly reorder: (places: number) => boolean;
+  /** Takes what is dragged to the place of another thing, where both lie in one order. */
+  readonly dropOn: (moved: readonly PieceId[], past: PieceId) => void;
 }
 
 /** Less than a mark of the ruler. */
@@ -73,6 +76,10 @@ export function useHandling(): Handling {
       const order = moveInOrder(plan, ids, places);
       if (order) commit(order);
       return true;
+    },
+    dropOn: (moved, past) => {
+      const order = movePast(plan, new Set(moved), past);
+      if (order) commit(order);
     },
   };
 }
