@@ -68,7 +68,7 @@ const pages: readonly {
       { name: 'Arrange images', open: click('Arrange images…') },
       { name: 'Scatter dots', open: click('Scatter…') },
       { name: 'A label for With all my buttons', open: click('Label…') },
-      { name: 'True size on this screen', open: click(/^\d+ %/) },
+      { name: 'True size on this screen', open: click(/^Drawn at/) },
       {
         name: 'Add stamps of your own',
         open: async (page) => {

@@ -46,8 +46,8 @@ export interface CardSession {
 
   /** Makes a change, and says so when it does not fit; changes one after the other that join are undone together. */
   readonly commit: (edit: Edit, joining?: string) => void;
-  /** Shows a change without making it; undefined shows the plan as it is. */
-  readonly preview: (edit: Edit | undefined) => void;
+  /** Shows a change without making it; undefined shows the plan as it is. While it is in the hand nothing is looked for. */
+  readonly preview: (edit: Edit | undefined, isInHand?: boolean) => void;
   /** Saves at once what waits; settles when the server has answered. */
   readonly flush: () => Promise<void>;
   /** Tells something once, in place of what was told before. */

@@ -32,14 +32,22 @@ export interface CardPlan {
   readonly bringPast: () => Promise<boolean>;
   /** Makes a change; false when it no longer applies. Changes one after the other that join are undone together. */
   readonly commit: (edit: Edit, joining?: string) => boolean;
-  /** Shows a change without making it; undefined shows the plan as it is. */
-  readonly preview: (edit: Edit | undefined) => void;
+  /**
+   * Shows a change without making it; undefined shows the plan as it is. What is in the hand changes with every frame, so
+   * what is found of it waits until it is let go.
+   */
+  readonly preview: (edit: Edit | undefined, isInHand?: boolean) => void;
   readonly undo: () => boolean;
   readonly redo: () => boolean;
   /** Changes are checked by the server only, since the check could not be loaded. */
   readonly isUnchecked: boolean;
   /** Goes on from what is saved, after a conflict or a save that was not taken. */
   readonly takeSaved: () => void;
+}
+
+interface Draft {
+  readonly edit: Edit;
+  readonly isInHand: boolean;
 }
 
 export interface CardPlanStart {
@@ -54,7 +62,7 @@ export interface CardPlanStart {
 export function useCardPlan(start: CardPlanStart): CardPlan {
   const { cardId, plan: startPlan, revision: startRevision, library, build } = start;
   const [history, setHistory] = useState(() => startHistory(startPlan));
-  const [draft, setDraft] = useState<Edit>();
+  const [draft, setDraft] = useState<Draft>();
   const latest = useRef<PlanHistory>(history);
   const { isEdit, isMissing } = useEditCheck();
 
@@ -103,7 +111,7 @@ export function useCardPlan(start: CardPlanStart): CardPlan {
   );
   const drawn = useMemo(() => {
     if (!draft) return kept;
-    const plan = applyIfPossible(kept.plan, draft);
+    const plan = applyIfPossible(kept.plan, draft.edit);
     const card = resolvePlan(plan, library);
     // On the way to 5/16 stands a 5, which leaves nothing of the piece: the last drawing stays.
     const isPossible = card.impossible.length <= kept.card.impossible.length;
@@ -111,7 +119,7 @@ export function useCardPlan(start: CardPlanStart): CardPlan {
   }, [kept, draft, library]);
   // The drawing follows the hand, and what is found of it comes a moment later; of what is kept it is there at once,
   // as the next key may be its remedy.
-  const followed = useDeferredValue(drawn);
+  const followed = useDeferredValue(draft?.isInHand ? kept : drawn);
 
   return {
     plan: drawn.plan,
@@ -126,7 +134,10 @@ export function useCardPlan(start: CardPlanStart): CardPlan {
         take(commitEdit(latest.current, cleanJson(edit), isEdit, joining)),
       [take, isEdit],
     ),
-    preview: setDraft,
+    preview: useCallback(
+      (edit: Edit | undefined, isInHand = false) => setDraft(edit && { edit, isInHand }),
+      [],
+    ),
     undo: useCallback(() => take(undoEdit(latest.current)), [take]),
     bringPast,
     redo: useCallback(() => take(redoEdit(latest.current)), [take]),

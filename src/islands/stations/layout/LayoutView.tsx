@@ -38,7 +38,7 @@ export function LayoutView() {
   const dragging = useDragging({
     pixelsPerTick: frame.pixelsPerTick,
     marks: rulerMarks[unit],
-    onPreview: preview,
+    onPreview: (edit) => preview(edit, true),
     onCommit: commit,
   });
   /** What is selected stays where it is while one looks closer, else the middle. */
