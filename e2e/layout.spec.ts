@@ -74,7 +74,7 @@ test('by keys alone: words are added, typed, moved, turned, laid in a free place
   await page.keyboard.press('Delete');
   await expect(page.getByLabel('Words, a line each')).toHaveCount(0);
   await page.keyboard.press('Control+z');
-  await expect(page.getByRole('button', { name: /^Words words/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^“made for you” words/ })).toBeVisible();
 });
 
 test('words are put on the smallest label that holds them', async ({ page }) => {
@@ -155,7 +155,7 @@ test('a wreath and a scatter are laid as groups that keep off the words', async 
 
 test('several things are lined up and spaced evenly', async ({ page }) => {
   await openLayout(page, 'bean-poles');
-  const gem = (index: number) => page.getByRole('button', { name: /^Gem gem/ }).nth(index);
+  const gem = (index: number) => page.getByRole('button', { name: /^Gem \d gem/ }).nth(index);
   await gem(0).click();
   await gem(1).click({ modifiers: ['Shift'] });
   await gem(2).click({ modifiers: ['Shift'] });

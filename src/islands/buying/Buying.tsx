@@ -15,6 +15,7 @@ import { saveFile } from '../parts/saveFile';
 import { SupplyTable } from '../parts/SupplyTable';
 import { TeamHeader } from '../parts/TeamHeader';
 import { rememberUnit } from '../parts/UnitSwitch';
+import { useKeptFocus } from '../parts/useKeptFocus';
 import { useKeys } from '../parts/useKeys';
 import { fileName } from '../../core/text/fileName';
 import { namesOf, openWords } from './buyingWords';
@@ -97,6 +98,7 @@ export function Buying({ team, releases, chosen, ...props }: Props) {
     const address = ids.length > 0 ? `?cards=${ids.join(',')}` : location.pathname;
     history.replaceState(null, '', address);
   }, [ids]);
+  useKeptFocus();
   const [areKeysOn, setKeysOn] = useKeys({
     u: () => changeUnit(otherUnit(unit)),
     p: () => want('print'),

@@ -7,6 +7,7 @@ import { usePopupsSoon } from '../parts/latePopups';
 import { lateView } from '../parts/lateView';
 import { TeamHeader } from '../parts/TeamHeader';
 import { rememberUnit } from '../parts/UnitSwitch';
+import { useKeptFocus } from '../parts/useKeptFocus';
 import { useKeys } from '../parts/useKeys';
 import { whenIdle } from '../parts/whenIdle';
 import { Bin } from './Bin';
@@ -131,6 +132,7 @@ export function Ledge(props: Props) {
     return card !== undefined;
   };
 
+  useKeptFocus();
   const [areKeysOn, setKeysOn] = useKeys({
     n: () => setOpen('new'),
     u: () => changeUnit(unit === 'in' ? 'mm' : 'in'),

@@ -1,10 +1,10 @@
-import { useEffect, type RefObject } from 'react';
+import { useEffect } from 'react';
 
 /**
  * Where what had the focus is gone, such as the row of a thing that was removed or the station that was left, the content
- * takes it, so that the next Tab goes on from there and not from the top of the page.
+ * (`#content`) takes it, so that the next Tab goes on from there and not from the top of the page.
  */
-export function useKeptFocus(content: RefObject<HTMLElement | null>): void {
+export function useKeptFocus(): void {
   useEffect(() => {
     let last: Element | undefined;
     let frame = 0;
@@ -17,18 +17,20 @@ export function useKeptFocus(content: RefObject<HTMLElement | null>): void {
       frame = requestAnimationFrame(() => {
         frame = requestAnimationFrame(() => {
           const isLost = document.activeElement === document.body && last && !last.isConnected;
-          if (isLost) content.current?.focus({ preventScroll: true });
+          if (isLost) document.getElementById('content')?.focus({ preventScroll: true });
         });
       });
     };
+    // What is gone may be so long after the key, as where a station had to be loaded first.
+    const watch = new MutationObserver((changes) => {
+      if (last && changes.some(({ removedNodes }) => removedNodes.length > 0)) look();
+    });
     document.addEventListener('focusin', remember);
-    window.addEventListener('keyup', look);
-    window.addEventListener('click', look);
+    watch.observe(document.body, { childList: true, subtree: true });
     return () => {
       cancelAnimationFrame(frame);
       document.removeEventListener('focusin', remember);
-      window.removeEventListener('keyup', look);
-      window.removeEventListener('click', look);
+      watch.disconnect();
     };
-  }, [content]);
+  }, []);
 }

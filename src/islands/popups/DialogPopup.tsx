@@ -33,8 +33,10 @@ export function DialogPopup(props: DialogProps) {
             ref={takeKeys}
             initialFocus={false}
             finalFocus={() =>
-              // Where that is gone, such as a button of a dialog before, the page gives it to its content.
-              before instanceof HTMLElement && before.isConnected ? before : false
+              // Where that is gone, such as a button of a dialog before, or nothing had it, the page gives it to its content.
+              before instanceof HTMLElement && before.isConnected && before !== document.body
+                ? before
+                : false
             }
             className={`border-control max-w-full rounded-[3px] border bg-white ${width} ${isShelf ? 'flex h-[min(640px,86vh)] flex-col' : 'p-6'}`}
           >

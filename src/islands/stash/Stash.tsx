@@ -12,6 +12,7 @@ import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
 import { saveFile } from '../parts/saveFile';
 import { TeamHeader } from '../parts/TeamHeader';
 import { rememberUnit } from '../parts/UnitSwitch';
+import { useKeptFocus } from '../parts/useKeptFocus';
 import { useIsLive } from '../parts/useIsLive';
 import { useKeys } from '../parts/useKeys';
 import { everything, filterStash, stashLines, type StashFilter } from './stashRows';
@@ -62,6 +63,7 @@ export function Stash(props: Props) {
   usePopupsSoon();
   const stash = useStash(props);
   const { items, holdings, change } = stash;
+  useKeptFocus();
   const isLive = useIsLive();
   const [unit, setUnit] = useState(props.unit);
   const [filter, setFilter] = useState(everything);

@@ -10,6 +10,7 @@ import { NewReleaseDialog } from '../parts/NewReleaseDialog';
 import { TeamHeader } from '../parts/TeamHeader';
 import { TextField } from '../parts/TextField';
 import { rememberUnit } from '../parts/UnitSwitch';
+import { useKeptFocus } from '../parts/useKeptFocus';
 import { useIsLive } from '../parts/useIsLive';
 import { useKeys } from '../parts/useKeys';
 import { postJson } from '../wire/postJson';
@@ -40,6 +41,7 @@ const teamKeys: readonly KeyLine[] = [
 /** The team: its name, who is in it, its releases, its habits, and a backup of all it has. */
 export function Team(props: Props) {
   usePopupsSoon();
+  useKeptFocus();
   const isLive = useIsLive();
   const [house, setHouse] = useState(props.house);
   const [releases, setReleases] = useState(props.releases);

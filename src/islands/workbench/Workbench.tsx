@@ -1,4 +1,4 @@
-import { Suspense, useCallback, useEffect, useRef, useState } from 'react';
+import { Suspense, useCallback, useEffect, useState } from 'react';
 import { leadingFinding } from '../../core/findings/runRules';
 import { pieceOfSubject } from '../../core/findings/subject';
 import { otherUnit } from '../../core/length/formatLength';
@@ -64,8 +64,7 @@ export function Workbench(props: SessionStart) {
     document.title = pageTitle(title, view);
   }, [title, view]);
 
-  const content = useRef<HTMLElement>(null);
-  useKeptFocus(content);
+  useKeptFocus();
 
   const [areKeysOn, setKeysOn] = useKeys({
     '?': () => ask({ kind: 'keys' }),
@@ -87,7 +86,6 @@ export function Workbench(props: SessionStart) {
         <StationStrip />
         {saving.isOldPage && <OldPage />}
         <main
-          ref={content}
           id="content"
           tabIndex={-1}
           aria-busy={live < lateParts}

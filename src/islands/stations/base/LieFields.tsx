@@ -6,6 +6,7 @@ import type { Paper } from '../../../core/plan/piece';
 import { papersOf } from '../../../core/plan/pieces';
 import type { Plan } from '../../../core/plan/plan';
 import type { ResolvedPiece } from '../../../core/resolve/resolvedPiece';
+import { namesApart } from '../../words/namesApart';
 import { PlaceFields } from '../../parts/PlaceFields';
 import { changePiece } from '../../../core/plan/pieceEdits';
 import { useLayerCommands } from './useLayerCommands';
@@ -24,6 +25,7 @@ export function LieFields({ piece, resolved, letter }: Props) {
   const { putOn } = useLayerCommands();
   const { id, on, attach, size, place } = piece;
   const { fold } = plan.base;
+  const names = namesApart(card);
   const own = new Set(withAllOn(plan, [piece]).map((each) => each.id));
   const supports = papersOf(plan).filter((each) => !own.has(each.id));
   return (
@@ -52,7 +54,7 @@ export function LieFields({ piece, resolved, letter }: Props) {
           )}
           {supports.map((each) => (
             <option key={each.id} value={`piece ${each.id}`}>
-              {each.name}
+              {names.get(each.id) ?? each.name}
             </option>
           ))}
         </Select>
@@ -63,7 +65,10 @@ export function LieFields({ piece, resolved, letter }: Props) {
           place={place}
           distances={resolved && placingDistances(card, resolved)}
           unit={unit}
-          neighbours={besideNow(plan, place)}
+          neighbours={besideNow(plan, place).map(({ id: other, name }) => ({
+            id: other,
+            name: names.get(other) ?? name,
+          }))}
           onPreview={(next) => preview(next && changePiece(piece, { place: next }))}
           onCommit={(next) => commit(changePiece(piece, { place: next }))}
         />

@@ -15,6 +15,7 @@ import type { PieceId } from '../../../core/plan/ids';
 import type { ResolvedCard } from '../../../core/resolve/resolvedCard';
 import { groupSizes, groupSizeWords } from '../../../core/prose/groupSizes';
 import { countWords } from '../../../core/words/countWords';
+import { namesApart } from '../../words/namesApart';
 import { sizeWords, sortOf } from './thingWords';
 import { useCardSession } from '../../session/CardSession';
 
@@ -41,6 +42,7 @@ const mostOfGroup = 4;
 export function ThingRows({ selected, onSelect, onDrop, ticket }: Props) {
   const { card, face, unit } = useCardSession();
   const rows = rowsOf(card, face);
+  const names = namesApart(card);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const drop = ({ active, over }: DragEndEvent) => {
     const of = (id: unknown) => rows.find(({ key }) => key === id)?.things ?? [];
@@ -67,7 +69,13 @@ export function ThingRows({ selected, onSelect, onDrop, ticket }: Props) {
             const isSelected = row.things.some(({ id }) => selected.has(id));
             return (
               <SortableRow key={row.key} id={row.key} below={row === open && ticket}>
-                <ThingRow row={row} unit={unit} isSelected={isSelected} onSelect={onSelect} />
+                <ThingRow
+                  row={row}
+                  names={names}
+                  unit={unit}
+                  isSelected={isSelected}
+                  onSelect={onSelect}
+                />
               </SortableRow>
             );
           })}
@@ -139,16 +147,17 @@ function markRows(
 
 interface RowProps {
   readonly row: Row;
+  readonly names: ReadonlyMap<PieceId, string>;
   readonly unit: Unit;
   readonly isSelected: boolean;
   readonly onSelect: Props['onSelect'];
 }
 
-function ThingRow({ row: { things, isIndented }, unit, isSelected, onSelect }: RowProps) {
+function ThingRow({ row: { things, isIndented }, names, unit, isSelected, onSelect }: RowProps) {
   const [first] = things;
   if (!first) return null;
   const isGroup = things.length > 1;
-  const name = isGroup ? (first.piece.group ?? first.name) : first.name;
+  const name = isGroup ? (first.piece.group ?? first.name) : nameInRow(first, names);
   return (
     <button
       type="button"
@@ -182,6 +191,11 @@ function ThingRow({ row: { things, isIndented }, unit, isSelected, onSelect }: R
       </span>
     </button>
   );
+}
+
+/** A paper has its letter in the row. */
+function nameInRow(placed: Placed, names: ReadonlyMap<PieceId, string>): string {
+  return isMark(placed) ? (names.get(placed.id) ?? placed.name) : placed.name;
 }
 
 function Swatches({ things }: { readonly things: readonly Placed[] }) {

@@ -17,6 +17,7 @@ import { PlaceFields } from '../../parts/PlaceFields';
 import { changePiece, type ChangeOf } from '../../../core/plan/pieceEdits';
 import { NumberField } from '../../parts/NumberField';
 import { TextField } from '../../parts/TextField';
+import { namesApart } from '../../words/namesApart';
 import { useCardSession } from '../../session/CardSession';
 import { useHandling } from './useHandling';
 import { DieCutFields } from './DieCutFields';
@@ -37,12 +38,13 @@ export function ThingTicket({ placed }: Props) {
   const { plan, card, unit, commit, preview } = useCardSession();
   const { copy, remove, reorder } = useHandling();
   const { isAlone, choose } = useLayout().chosen;
+  const names = namesApart(card);
   const { id, piece } = placed;
   const change = (next: ChangeOf<PieceKind>) => commit(changePiece(piece, next));
   const nearest = clearances(card, placed, mostBeside);
-  const beside = [
-    ...new Set([...neighboursNow(placed), ...nearest.map(({ other }) => other.id)]),
-  ].flatMap((each) => neighboursOf(card, placed).filter((other) => other.id === each));
+  const beside = [...new Set([...neighboursNow(placed), ...nearest.map(({ other }) => other.id)])]
+    .flatMap((each) => neighboursOf(card, placed).filter((other) => other.id === each))
+    .map(({ id, name }) => ({ id, name: names.get(id) ?? name }));
   const own = new Set(withAllOn(plan, [piece]).map((each) => each.id));
   const supports = papersOf(plan).filter((each) => !own.has(each.id));
   const { fold } = plan.base;
@@ -108,7 +110,7 @@ export function ThingTicket({ placed }: Props) {
             <option value="face">the {faceName(placed.face, fold)}</option>
             {supports.map((each) => (
               <option key={each.id} value={each.id}>
-                {each.name}
+                {names.get(each.id) ?? each.name}
               </option>
             ))}
           </Select>
