@@ -68,10 +68,10 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
     case 'same-place':
       return `${piece} lies exactly on ${otherPiece}, so one of them is not seen. Move it, or turn it off.`;
     case 'words-covered':
-      if (data.by === 'thing') return `${piece} is covered by ${other.name}. Move one of them.`;
+      if (data.by === 'thing') return `${piece} is covered by ${otherPiece}. Move one of them.`;
       return data.by === 'image'
-        ? `${piece} lies on ${other.name}, so it is hard to read. Move one of them.`
-        : `${piece}: ${data.by === 'pattern' ? `${other.name} is under it` : 'the paper under it is printed'}, so it is hard to read. Put it on a strip of its own.`;
+        ? `${piece} lies on ${otherPiece}, so it is hard to read. Move one of them.`
+        : `${piece}: ${data.by === 'pattern' ? `${otherPiece} is under it` : 'the paper under it is printed'}, so it is hard to read. Put it on a strip of its own.`;
     case 'window-uncovered':
       return data.reach < 0
         ? `${data.by} ends ${write(-data.reach as Length)} short ${sideWords[data.side]} in the window of ${piece}. Let it reach ${write(data.overlap)} beyond the rim.`
@@ -80,14 +80,14 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
           : `${data.by} reaches only ${write(data.reach)} beyond the window of ${piece} ${sideWords[data.side]}; ${write(data.overlap)} is safe.`;
     case 'short-end':
       return data.reach < 0
-        ? `${piece} leaves a slit of ${write(-data.reach as Length)} to ${other.name} ${sideWords[data.side]}. Cut it longer, or move ${other.name}.`
+        ? `${piece} leaves a slit of ${write(-data.reach as Length)} to ${otherPiece} ${sideWords[data.side]}. Cut it longer, or move ${otherPiece}.`
         : data.reach === 0
-          ? `${piece} ends just at the edge of ${other.name} ${sideWords[data.side]}; ${write(data.overlap)} under it is safe.`
-          : `${piece} reaches only ${write(data.reach)} under ${other.name} ${sideWords[data.side]}; ${write(data.overlap)} is safe.`;
+          ? `${piece} ends just at the edge of ${otherPiece} ${sideWords[data.side]}; ${write(data.overlap)} under it is safe.`
+          : `${piece} reaches only ${write(data.reach)} under ${otherPiece} ${sideWords[data.side]}; ${write(data.overlap)} is safe.`;
     case 'image-short':
       return `${piece} ends ${write(data.gap)} above the foot of its opening. Let it down, or draw a ground under it.`;
     case 'two-heights':
-      return `${piece} lies partly on ${other.name}, ${write(data.height)} higher, so it stands aslant. Lift its other end as much.`;
+      return `${piece} lies partly on ${otherPiece}, ${write(data.height)} higher, so it stands aslant. Lift its other end as much.`;
     case 'foam-wide':
       return `${piece}: foam ${write(data.foam)} wide shows beyond ${write(data.rim)}. Cut the foam narrower, or take a sheet cut to the piece.`;
     case 'blocked':

@@ -12,12 +12,28 @@ import type { ResolvedCard } from '../../../core/resolve/resolvedCard';
 import { newPieceId } from '../../parts/newPieceId';
 
 /**
- * New things go on the selected paper, on what a selected mark lies on, else on the foremost panel: not on a frame, which
- * has no middle, nor on a bird that was cut out.
+ * New things go on the selected paper, or on the panel that hides most of it; on what a selected mark lies on; else on the
+ * foremost panel: not on a frame, which has no middle, nor on a bird that was cut out.
  */
 export function newSupport(card: ResolvedCard, face: FaceId, first: Placed | undefined): Support {
-  const on = first ? (isMark(first) ? first.support : first.id) : foremost(card, face);
+  const on = first
+    ? isMark(first)
+      ? first.support
+      : topOfStack(card, first).id
+    : foremost(card, face);
   return on === 'base' ? { face } : { piece: on };
+}
+
+/** The panel of a stack of mats that is seen whole, from one of its mats. */
+function topOfStack(card: ResolvedCard, paper: ResolvedPiece): ResolvedPiece {
+  const area = ({ rect }: ResolvedPiece) => rect.width * rect.height;
+  const hiding = card.pieces.findLast(
+    (other) =>
+      other.support === paper.id &&
+      !isCutToShape(other.piece.size) &&
+      2 * area(other) >= area(paper),
+  );
+  return hiding ? topOfStack(card, hiding) : paper;
 }
 
 function foremost(card: ResolvedCard, face: FaceId): SupportId {

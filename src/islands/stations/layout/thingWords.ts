@@ -29,9 +29,10 @@ export function nearestWords(clearances: readonly Clearance[], unit: Unit): stri
   const [nearest] = clearances;
   if (!nearest) return undefined;
   const { other, distance } = nearest;
+  const name = isMark(other) ? spokenName(other) : `${other.name} ${other.letter}`;
   return distance <= fillsBox
-    ? `It touches ${spokenName(other)}.`
-    : `Nearest is ${spokenName(other)}, ${writeLength(distance, unit)} away.`;
+    ? `It touches ${name}.`
+    : `Nearest is ${name}, ${writeLength(distance, unit)} away.`;
 }
 
 /** How much of a piece is seen, where it is not all. */
