@@ -14,8 +14,8 @@ import { plainStrip, putOnStrip, type StripInput } from './plainStrip';
  * start on a plain strip, where one fits.
  */
 export function addWords(input: Omit<StripInput, 'card'>, words: Mark, newId: () => PieceId): Edit {
-  const { plan, library } = input;
-  const placed = { ...words, place: freshPlace(plan, library, words) };
+  const { plan, library, unit } = input;
+  const placed = { ...words, place: freshPlace(plan, library, words, unit) };
   const alone = batchEdits(addPieces(plan, [placed]));
   const stock = stockOf(plan, library, words.on);
   if (!stock || isPlainStock(stock)) return alone;

@@ -1,3 +1,5 @@
+import type { Unit } from '../length/length';
+import { rulerMarks } from '../length/marks';
 import type { Library } from '../plan/library';
 import type { Mark, PlaceRule } from '../plan/piece';
 import type { Plan } from '../plan/plan';
@@ -12,7 +14,7 @@ import { wordPlaces } from './wordPlaces';
  * Where something new is put to begin with: in the best free place there is for it, else in the middle, where it stays to be
  * seen what it lies on. What is a ground for others lies in the middle from the start.
  */
-export function freshPlace(plan: Plan, library: Library, fresh: Mark): PlaceRule {
+export function freshPlace(plan: Plan, library: Library, fresh: Mark, unit: Unit): PlaceRule {
   const card = resolvePlan(withPieces(plan, [...plan.pieces, fresh]), library);
   const placed = placedById(card, fresh.id);
   if (!placed || !isMark(placed) || isGround(placed)) return fresh.place;
@@ -22,6 +24,7 @@ export function freshPlace(plan: Plan, library: Library, fresh: Mark): PlaceRule
     support: placed.support,
     size: placed.rect,
     clearance: plan.habits.wordMargin.ticks,
+    marks: rulerMarks[unit],
     without: fresh.id,
   });
   return places[0]?.place ?? fresh.place;

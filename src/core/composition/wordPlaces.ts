@@ -1,4 +1,5 @@
 import { lengthFromTicks, type Length, type Size } from '../length/length';
+import type { MarkSpacing } from '../length/marks';
 import type { PlaceRule } from '../plan/piece';
 import { placedById, supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import type { SupportId } from '../resolve/origins';
@@ -54,6 +55,8 @@ export interface WordPlacesInput {
   readonly support: SupportId;
   /** Of the words or their strip. */
   readonly size: Size;
+  /** Of the ruler they are laid by: what is in line with nothing lies on a mark where there is room for that. */
+  readonly marks?: MarkSpacing | undefined;
   /** Kept all round, to the edge as well. */
   readonly clearance: Length;
   /** The words broken once more, to be tried where they fit nowhere whole. */
@@ -133,13 +136,13 @@ function freeIn(
 
 function placesIn(
   free: FreeRect,
-  { size, clearance }: WordPlacesInput,
+  { size, clearance, marks }: WordPlacesInput,
   sheet: Rect,
 ): readonly Omit<WordPlace, 'clearance' | 'nearest'>[] {
   if (free.w < size.width || free.h < size.height) return [];
   const middle = [
-    alignIn(free.x, free.w, size.width, sheet.width),
-    alignIn(free.y, free.h, size.height, sheet.height),
+    alignIn(free.x, free.w, size.width, sheet.width, marks),
+    alignIn(free.y, free.h, size.height, sheet.height, marks),
   ] as const;
   const corners = cornersIn(free.x, free.w, size.width, sheet.width, clearance).flatMap((x) =>
     cornersIn(free.y, free.h, size.height, sheet.height, clearance).map((y) => [x, y] as const),
@@ -228,7 +231,13 @@ type Aligned =
     };
 
 /** Where words stand along one side of a free rectangle, as placing itself would compute it. */
-function alignIn(from: number, room: number, size: number, whole: number): Aligned {
+function alignIn(
+  from: number,
+  room: number,
+  size: number,
+  whole: number,
+  marks: MarkSpacing | undefined,
+): Aligned {
   const fits = (at: number) => at >= from && at + size <= from + room;
   const centred = Math.floor((whole - size) / 2);
   if (fits(centred)) return { at: centred, alignment: 'centre', rule: { from: 'centre' } };
@@ -236,7 +245,15 @@ function alignIn(from: number, room: number, size: number, whole: number): Align
     const at = Math.floor((2 * which * whole - 3 * size) / 6);
     if (fits(at)) return { at, alignment: 'third', rule: { from: 'third', which } };
   }
-  return { at: from + Math.floor((room - size) / 2), alignment: 'none' };
+  const middle = from + Math.floor((room - size) / 2);
+  const onMark = marks === undefined ? middle : atMark(middle, whole - size, marks);
+  return { at: fits(onMark) ? onMark : middle, alignment: 'none' };
+}
+
+/** The nearest to it that is a whole number of marks from the nearer end of the way. */
+function atMark(at: number, way: number, marks: MarkSpacing): number {
+  const rounded = (distance: number) => Math.round(distance / marks) * marks;
+  return 2 * at <= way ? rounded(at) : way - rounded(way - at);
 }
 
 const worth = { centre: 0, third: 1, corner: 1, none: 2 } as const;

@@ -52,7 +52,10 @@ export function useAdding(): Adding {
   const addAll = useAddAll();
   const on = newSupport(card, face, chosen.first);
   const start = () => ({ id: newPieceId(), on });
-  const wellPlaced = (mark: Mark): Mark => ({ ...mark, place: freshPlace(plan, library, mark) });
+  const wellPlaced = (mark: Mark): Mark => ({
+    ...mark,
+    place: freshPlace(plan, library, mark, unit),
+  });
   /** What is still chosen is not pasted on: its copy goes beside it. */
   const pasteWhere = (pieces: readonly Piece[]): Pick<PasteHow, 'on' | 'placeOf'> => {
     const original = chosen.things.find(({ id }) => pieces.some((each) => each.id === id));

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { wordPlaces, type WordPlace, type WordPlaces } from '../../../core/composition/wordPlaces';
+import { rulerMarks } from '../../../core/length/marks';
 import { splitWords } from '../../../core/lettering/splitWords';
 import { changePiece } from '../../../core/plan/pieceEdits';
 import { useCardSession } from '../../session/CardSession';
@@ -16,7 +17,7 @@ export interface Places {
 }
 
 export function usePlaces({ first, things }: Chosen): Places {
-  const { plan, card, face, commit } = useCardSession();
+  const { plan, card, face, unit, commit } = useCardSession();
   const [isLooking, setLooking] = useState(false);
   const offer =
     isLooking && first && things.length === 1
@@ -25,6 +26,7 @@ export function usePlaces({ first, things }: Chosen): Places {
           face,
           support: first.support,
           size: first.rect,
+          marks: rulerMarks[unit],
           clearance: plan.habits.wordMargin.ticks,
           split:
             first.piece.kind === 'words'
