@@ -117,4 +117,17 @@ test('a stamp of one’s own is laid by its name and size, and swapped for anoth
   await choose(page.getByRole('combobox', { name: 'Stamp it is printed with' }), 'Small star');
   await expect(page.getByRole('region', { name: /^Small star, image$/ })).toBeVisible();
   await saved(page);
+
+  // Several from a list come onto the shelf, which has the keys again.
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Add an image' }).click();
+  await page.getByRole('button', { name: 'Add stamps of your own' }).click();
+  const list = `name,size,sort\nTin lid ${Date.now()},1 x 1,outline\nTin cup ${Date.now()},1 x 2,solid`;
+  await dialog
+    .getByLabel(/list/)
+    .setInputFiles({ name: 'tins.csv', mimeType: 'text/csv', buffer: Buffer.from(list) });
+  await dialog.getByRole('button', { name: 'Add 2 stamps' }).click();
+  const shelf = page.getByRole('dialog', { name: 'Stamps' });
+  await expect(shelf.locator(':focus')).toHaveCount(1);
+  await expect(shelf.getByRole('button', { name: /^Tin lid/ }).first()).toBeVisible();
 });

@@ -33,12 +33,26 @@ describe('where something new is put', () => {
     const card = resolvePlan(withPieces(plan, [...plan.pieces, placed]), library);
     const [bird, words] = card.marks.map((mark) => boundsOf(outlineOf(mark)));
     expect(placed.place.y.from).not.toBe('centre');
-    // On a mark of the ruler, so that it can be laid there.
-    expect(placed.place.y).toMatchObject({ distance: { ticks: expect.any(Number) } });
-    const { y } = placed.place;
-    expect('distance' in y && y.distance.ticks % rulerMarks.in).toBe(0);
     expect(bird && words && (words.y1 <= bird.y0 || words.y0 >= bird.y1)).toBe(true);
   });
+
+  it.each(['in', 'mm'] as const)(
+    'is on a mark of the ruler in %s where it is on no line',
+    (unit) => {
+      const distances = ['4', '4 1/4', '4 3/8', '4 1/2'].flatMap((height) => {
+        const low = pieceOn('front', 'panel', measure('3 3/4', height));
+        const { y } = freshPlace(
+          planOf([low, stampedOn('panel', 'bird', wren)]),
+          library,
+          hello,
+          unit,
+        );
+        return 'distance' in y ? [y.distance.ticks] : [];
+      });
+      expect(distances.length).toBeGreaterThan(0);
+      for (const ticks of distances) expect(ticks % rulerMarks[unit]).toBe(0);
+    },
+  );
 
   it('is the middle where nothing is free, to be seen what it lies on', () => {
     const full = planOf([pieceOn('front', 'panel', measure('1', '1/4'))]);

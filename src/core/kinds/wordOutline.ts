@@ -3,24 +3,15 @@ import type { PlacedMark } from './markKind';
 import type { Stroke } from './stroke';
 import type { LetteringId } from '../lettering/letterings';
 
-/** How far letters reach above and below their line, in ems; capitals and descenders, about. */
-const aboveBaseline = 0.7;
-const belowBaseline = 0.2;
-
-/** Lines of words, each taken for the box of its letters, as one keeps clear of it; a single line for the box of its ink. */
+/** Lines of words, each taken for the box of its ink; a single line for the whole box, which a stamp may be larger by. */
 export function wordOutline(
   words: NonNullable<PlacedMark['words']>,
   { rect, whole }: Pick<PlacedMark, 'rect' | 'whole'>,
 ): Outline {
   if (words.lines.length === 1) return [corners(rect)];
-  return words.lines.map(({ x, baseline, advance }) =>
-    corners({
-      x: whole.x + x,
-      y: whole.y + baseline - words.em * aboveBaseline,
-      width: advance,
-      height: words.em * (aboveBaseline + belowBaseline),
-    }).map(rounded),
-  );
+  return words.lines
+    .filter(({ ink }) => ink.width > 0 && ink.height > 0)
+    .map(({ ink }) => corners({ ...ink, x: whole.x + ink.x, y: whole.y + ink.y }).map(rounded));
 }
 
 export function wordStroke(

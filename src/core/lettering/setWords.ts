@@ -9,6 +9,16 @@ export interface SetLine {
   readonly baseline: number;
   /** From the beginning of the first letter to the end of the last. */
   readonly advance: number;
+  /** The box of its ink; without size where it has none. */
+  readonly ink: InkBox;
+}
+
+/** From the left edge of the block and its top, in ticks. */
+export interface InkBox {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
 }
 
 /** Words as they are set: the box of their ink, and how large the letters are. */
@@ -47,11 +57,17 @@ export function fitWords(words: WordsToSet, box: Size): SetWords {
   return {
     ...box,
     em: TRIAL_EM * scale,
-    lines: unit.lines.map(({ text, x, baseline, advance }) => ({
+    lines: unit.lines.map(({ text, x, baseline, advance, ink }) => ({
       text,
       x: left + x * scale,
       baseline: top + baseline * scale,
       advance: advance * scale,
+      ink: {
+        x: left + ink.x * scale,
+        y: top + ink.y * scale,
+        width: ink.width * scale,
+        height: ink.height * scale,
+      },
     })),
   };
 }
@@ -62,15 +78,23 @@ function setAtEm({ lines, lettering, align }: WordsToSet, em: number): SetWords 
   const scale = em / letterings[lettering].unitsPerEm;
   const measured = lines.map((text) => measureLine(text, lettering));
   const widest = Math.max(0, ...measured.map(({ left, right }) => right - left));
-  const top = Math.max(0, measured[0]?.top ?? 0);
-  const placed = measured.map(({ text, left, right, advance }, index): SetLine => {
+  const highest = Math.max(0, measured[0]?.top ?? 0);
+  const placed = measured.map((line, index): SetLine => {
+    const { text, left, right, top, bottom, advance } = line;
     const spare = widest - (right - left);
     const shift = align === 'left' ? 0 : align === 'right' ? spare : spare / 2;
+    const baseline = highest * scale + index * lineSpace * em;
     return {
       text,
       x: (shift - left) * scale,
-      baseline: top * scale + index * lineSpace * em,
+      baseline,
       advance: advance * scale,
+      ink: {
+        x: shift * scale,
+        y: baseline - top * scale,
+        width: (right - left) * scale,
+        height: (top - bottom) * scale,
+      },
     };
   });
   const last = measured.at(-1);

@@ -1,5 +1,5 @@
 import { Dialog } from '@base-ui/react/dialog';
-import { useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 
 export interface DialogProps {
   readonly title: string;
@@ -17,6 +17,11 @@ export interface DialogProps {
 export function DialogPopup(props: DialogProps) {
   const { title, isWide = false, isBeside = false, isShelf = false, onClose, children } = props;
   const [before] = useState(() => document.activeElement);
+  const popup = useRef<HTMLElement>(null);
+  const take = useCallback((element: HTMLElement | null) => {
+    popup.current = element ?? popup.current;
+    takeKeys(element);
+  }, []);
   const width = isShelf
     ? 'w-[min(1060px,94vw)]'
     : isWide
@@ -30,13 +35,12 @@ export function DialogPopup(props: DialogProps) {
           className={`fixed inset-0 z-40 grid items-center overflow-auto p-3 print:hidden ${isBeside ? 'justify-items-end' : 'justify-items-center'}`}
         >
           <Dialog.Popup
-            ref={takeKeys}
+            ref={take}
             initialFocus={false}
             finalFocus={() =>
-              // Where that is gone, such as a button of a dialog before, or nothing had it, the page gives it to its content.
-              before instanceof HTMLElement && before.isConnected && before !== document.body
-                ? before
-                : false
+              // Where that is gone, such as a button of a dialog before, or nothing had it, the page gives it to its content;
+              // a dialog that has opened instead keeps it.
+              isFocusable(before) && !holdsFocus(popup.current) ? before : false
             }
             className={`border-control max-w-full rounded-[3px] border bg-white ${width} ${isShelf ? 'flex h-[min(640px,86vh)] flex-col' : 'p-6'}`}
           >
@@ -49,6 +53,16 @@ export function DialogPopup(props: DialogProps) {
       </Dialog.Portal>
     </Dialog.Root>
   );
+}
+
+function isFocusable(element: Element | null): element is HTMLElement {
+  return element instanceof HTMLElement && element.isConnected && element !== document.body;
+}
+
+/** Whether a dialog other than this one has the focus. */
+function holdsFocus(own: HTMLElement | null): boolean {
+  const dialog = document.activeElement?.closest('[role=dialog]');
+  return dialog !== undefined && dialog !== null && dialog !== own;
 }
 
 /**

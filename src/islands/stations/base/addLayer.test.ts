@@ -3,6 +3,7 @@ import {
   chalk,
   fiveLayers,
   library,
+  measure,
   pieceOn,
   planOf,
   reveal,
@@ -45,6 +46,23 @@ describe('adding a layer', () => {
     const { next, piece } = add(fiveLayers(), 'front', 'mat-1' as PieceId);
     expect(piece.on).toEqual({ piece: 'mat-1' });
     expect(next.pieces.find(({ id }) => id === 'mat-2')?.on).toEqual({ piece: added });
+  });
+
+  it('lays it in front of what lies here and there on the selected one', () => {
+    const doors = ['left', 'right'].map((id) => pieceOn('panel', id, measure('1', '2')));
+    for (const lying of [doors, doors.slice(1)]) {
+      const { next, piece } = add(
+        planOf([pieceOn('front', 'panel', measure('4', '5')), ...lying]),
+        'front',
+        'panel' as PieceId,
+      );
+      expect(piece).toMatchObject({
+        on: { piece: 'panel' },
+        size: { width: { ticks: ticksOf('2') }, height: { ticks: ticksOf('2 1/2') } },
+      });
+      expect(next.pieces.at(-1)?.id).toBe(added);
+      expect(next.pieces.find(({ id }) => id === 'right')?.on).toEqual({ piece: 'panel' });
+    }
   });
 
   it('lays it on the base where that is selected, in front of what is there and not over all of it', () => {

@@ -17,17 +17,18 @@ import type { PieceId } from '../../../core/plan/ids';
 import type { Library } from '../../../core/plan/library';
 import { faceOf, insertPiece, stackOn } from '../../../core/plan/movePiece';
 import type { Paper, SizeRule, Support } from '../../../core/plan/piece';
-import { findPaper, papersOf, plainPiece } from '../../../core/plan/pieces';
+import { findPaper, papersOf, plainPiece, sameSupport } from '../../../core/plan/pieces';
 import type { Plan } from '../../../core/plan/plan';
 import { putMatUnder } from '../../../core/plan/putMatUnder';
-import type { ResolvedCard } from '../../../core/resolve/resolvedCard';
+import { supportRect, type ResolvedCard } from '../../../core/resolve/resolvedCard';
 import type { SupportId } from '../../../core/resolve/origins';
 import { addPieces, changePiece, removePiece } from '../../../core/plan/pieceEdits';
 
 /**
  * The edit that adds a layer: on the selected piece where that is on the face, on the base where the base is selected,
- * else on top of the face. Its border is the everyday one, inside the liner's; on a base that carries something already
- * it lies in front of that, half as large, so that neither hides the other.
+ * else on top of the face. Its border is the everyday one, inside the liner's; on a base that carries something already,
+ * and on a piece that carries others than its one mat or panel, it lies in front of that, half as large, so that neither
+ * hides the other.
  */
 export function addLayer(
   plan: Plan,
@@ -39,7 +40,8 @@ export function addLayer(
 ): Edit {
   const on = supportFor(plan, face, selected);
   const isLiner = isInside(face);
-  const isBeside = selected === 'base' && stackOn(plan, face).length > 0;
+  const isBeside =
+    selected === 'base' ? stackOn(plan, face).length > 0 : 'piece' in on && isGround(plan, on);
   const all =
     isLiner && 'face' in on ? plan.habits.linerReveal : usualReveals(plan.habits).everyday;
   const piece: Paper = {
@@ -47,11 +49,22 @@ export function addLayer(
     id,
     name: isLiner ? 'Liner' : 'Panel',
     on,
-    size: isBeside ? halfOf(card.base.face, plan.habits.leadingUnit) : { by: 'reveal', all },
+    size: isBeside
+      ? halfOf(supportRect(card, 'piece' in on ? on.piece : 'base'), plan.habits.leadingUnit)
+      : { by: 'reveal', all },
     stock: newStock(plan, library, on, 'layer'),
   };
   return isBeside ? batchEdits(addPieces(plan, [piece])) : insertPiece(plan, piece);
 }
+
+/** Whether things lie on it here and there, and not one mat or panel that is inset in it. */
+function isGround(plan: Plan, on: Support): boolean {
+  const lying = papersOf(plan).filter((each) => sameSupport(each.on, on));
+  return lying.length > 1 || lying.some(({ size }) => !insetSizes.has(size.by));
+}
+
+/** Sizes that follow what they lie on, or are built round the next. */
+const insetSizes: ReadonlySet<SizeRule['by']> = new Set(['reveal', 'sides', 'step', 'outset']);
 
 /** In easy figures. */
 function halfOf({ width, height }: Size, unit: Unit): SizeRule {

@@ -244,6 +244,7 @@ function RulerLines({ card, placed, unit, face, toBox }: RulerProps) {
         from={y0}
         to={y1}
         at={face.x + face.width + 16}
+        lowest={face.y + face.height - 22}
         ends={[support.x + support.width, box.x + box.width]}
         length={y.distance}
         unit={unit}

@@ -14,10 +14,22 @@ interface Props {
   readonly length: Length;
   readonly unit: Unit;
   readonly isMeasured: boolean;
+  /** The figure of an upright distance stands no lower than this, clear of what is below the face. */
+  readonly lowest?: number;
 }
 
 /** A distance as on a workshop drawing: outside the face, so that it hides nothing, led out by thin lines. */
-export function RulerLine({ axis, from, to, at, ends, length, unit, isMeasured }: Props) {
+export function RulerLine({
+  axis,
+  from,
+  to,
+  at,
+  ends,
+  length,
+  unit,
+  isMeasured,
+  lowest = Infinity,
+}: Props) {
   const [low, high] = from < to ? [from, to] : [to, from];
   const point = (along: number, across: number) =>
     axis === 'x' ? `${along} ${across}` : `${across} ${along}`;
@@ -25,6 +37,7 @@ export function RulerLine({ axis, from, to, at, ends, length, unit, isMeasured }
     `M${point(along, at)}L${point(along + 7 * direction, at - 2.5)}L${point(along + 7 * direction, at + 2.5)}Z`;
   const isShort = high - low < 20;
   const middle = (low + high) / 2;
+  const figureAt = Math.min(middle, lowest);
   const beyond = at + (at < ends[1] ? -6 : 6);
   const words = writeMeasured(length, unit, isMeasured);
   const other = `${writeMeasured(length, otherUnit(unit), isMeasured)} ${otherUnit(unit)}`;
@@ -63,10 +76,10 @@ export function RulerLine({ axis, from, to, at, ends, length, unit, isMeasured }
         </text>
       ) : (
         <g className="fill-dimension">
-          <text x={at + 9} y={middle} fontWeight={600} className="text-[17px]">
+          <text x={at + 9} y={figureAt} fontWeight={600} className="text-[17px]">
             {words}
           </text>
-          <text x={at + 9} y={middle + 16} className="text-[13px]">
+          <text x={at + 9} y={figureAt + 16} className="text-[13px]">
             {other}
           </text>
         </g>
