@@ -8,7 +8,7 @@ import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedPiece } from '../resolve/resolvedPiece';
 import { lyingAbove } from './lyingAbove';
 import { nearby } from './nearby';
-import { spokenName } from '../resolve/spokenName';
+import { letteredName } from '../resolve/spokenName';
 import { supportsUnder } from '../resolve/supportsUnder';
 import { sway } from '../tolerances';
 
@@ -32,18 +32,18 @@ export function motionIssue(card: ResolvedCard, piece: ResolvedPiece): MotionIss
   const { motion } = piece.piece;
   if (!motion) return undefined;
   const holder = overlying(card, piece).find((other) => meets(outlineOf(piece), outlineOf(other)));
-  if (holder) return { kind: 'held', by: spokenName(holder), id: holder.id };
+  if (holder) return { kind: 'held', by: letteredName(holder), id: holder.id };
   switch (motion.kind) {
     case 'flap': {
       const swung = swungOver(piece, motion.hinge);
       // It lies flat there only over what is no higher than its hinge.
       const high = higherNear(card, piece, swung).find((other) => meets(swung, outlineOf(other)));
-      return high && { kind: 'in-the-way', by: spokenName(high), id: high.id };
+      return high && { kind: 'in-the-way', by: letteredName(high), id: high.id };
     }
     case 'slider': {
       const track = trackOf(piece, motion);
       const wall = higherNear(card, piece, track).find((other) => meets(track, outlineOf(other)));
-      return wall && { kind: 'in-the-way', by: spokenName(wall), id: wall.id };
+      return wall && { kind: 'in-the-way', by: letteredName(wall), id: wall.id };
     }
     case 'wobbler': {
       if (!isSpringHidden(piece, motion.spring.ticks)) return { kind: 'spring-seen' };
@@ -51,7 +51,7 @@ export function motionIssue(card: ResolvedCard, piece: ResolvedPiece): MotionIss
       const near = higherNear(card, piece, line, sway).find(
         (other) => nearestBetween(line, outlineOf(other)).distance < sway,
       );
-      return near && { kind: 'in-the-way', by: spokenName(near), id: near.id };
+      return near && { kind: 'in-the-way', by: letteredName(near), id: near.id };
     }
     default:
       throw new TypeError(`motionIssue: unknown ${JSON.stringify(motion satisfies never)}`);

@@ -11,5 +11,10 @@ export function spokenName(placed: Placed): string {
   return `“${cutText(placed.piece.lines.join(' '), mostLetters)}”`;
 }
 
+/** The same with the letter that a paper is drawn with, where it stands by itself in a sentence. */
+export function letteredName(placed: Placed): string {
+  return isMark(placed) ? spokenName(placed) : `${placed.name} ${placed.letter}`;
+}
+
 /** The name words begin with. */
 export const newWordsName = 'Words';

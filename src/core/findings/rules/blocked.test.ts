@@ -19,7 +19,7 @@ const post = (left: string, top: string, change: Partial<Paper> = {}) =>
 describe('what moves', () => {
   it('is held by what is glued over it, whatever it is', () => {
     expect(find('blocked', [panel, flap, post('2 1/4', '2 1/4')])[0]?.data).toMatchObject({
-      issue: { kind: 'held', by: 'post' },
+      issue: { kind: 'held', by: 'post D' },
     });
     expect(mended('blocked', [panel, flap, post('2 1/4', '2 1/4')])).toEqual([]);
   });
@@ -27,7 +27,7 @@ describe('what moves', () => {
   it('a flap opens flat only over what is no higher than its hinge', () => {
     expect(
       find('blocked', [panel, post('1 1/4', '2 1/4', { attach: 'foam' }), flap])[0]?.data,
-    ).toMatchObject({ motion: 'flap', issue: { kind: 'in-the-way', by: 'post' } });
+    ).toMatchObject({ motion: 'flap', issue: { kind: 'in-the-way', by: 'post C' } });
     const lifted = { ...flap, attach: 'thick-foam' as const };
     expect(find('blocked', [panel, post('1 1/4', '2 1/4', { attach: 'tape' }), lifted])).toEqual(
       [],
@@ -55,7 +55,7 @@ describe('what moves', () => {
     expect(find('blocked', [panel, wobbler('3/4')])).toEqual([]);
     const beside = post('3 1/32', '2 1/4', { attach: 'thick-foam' });
     expect(find('blocked', [panel, beside, wobbler('3/4')])[0]?.data).toMatchObject({
-      issue: { kind: 'in-the-way', by: 'post' },
+      issue: { kind: 'in-the-way', by: 'post C' },
     });
     expect(find('blocked', [panel, post('3 1/4', '2 1/4'), wobbler('3/4')])).toEqual([]);
     expect(find('blocked', [panel, wobbler('1 1/4')])[0]?.data).toMatchObject({

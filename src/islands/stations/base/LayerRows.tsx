@@ -1,13 +1,3 @@
-import {
-  closestCenter,
-  DndContext,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
 import { writeSize } from '../../../core/length/formatLength';
 import type { Unit } from '../../../core/length/length';
 import { faceName, type FaceId } from '../../../core/plan/faces';
@@ -18,6 +8,7 @@ import { letterOf, piecesOn, type ResolvedCard } from '../../../core/resolve/res
 import type { ResolvedPiece } from '../../../core/resolve/resolvedPiece';
 import type { SupportId } from '../../../core/resolve/origins';
 import { writeRevealsShort } from '../../../core/prose/sentences';
+import { SortableList, useSortableRow } from '../../parts/SortableList';
 import { useCardSession } from '../../session/CardSession';
 import { rowsOf } from './allRows';
 import { paperUnder } from './paperUnder';
@@ -84,24 +75,17 @@ interface StackProps {
 
 /** The rows of one face; each is dragged within its own. */
 function Stack({ face, pieces, onMoveRows, children }: StackProps) {
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const ids = pieces.map(({ id }) => id);
-  const drop = ({ active, over }: DragEndEvent) => {
-    const id = ids.find((each) => each === active.id);
-    const to = ids.findIndex((each) => each === over?.id);
-    if (id && to >= 0) onMoveRows(id, ids.indexOf(id) - to);
+  const drop = (moved: string, onto: string) => {
+    const at = ids.findIndex((id) => id === moved);
+    const id = ids[at];
+    const to = ids.findIndex((each) => each === onto);
+    if (id && to >= 0) onMoveRows(id, at - to);
   };
   return (
-    <DndContext
-      id={`layers-${face}`}
-      sensors={sensors}
-      collisionDetection={closestCenter}
-      onDragEnd={drop}
-    >
-      <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-        {children}
-      </SortableContext>
-    </DndContext>
+    <SortableList id={`layers-${face}`} rows={ids} onDrop={drop}>
+      {children}
+    </SortableList>
   );
 }
 
@@ -116,19 +100,9 @@ function PieceRow({ piece, isSelected, onSelect, ticket }: PieceRowProps) {
   const { plan, card, unit } = useCardSession();
   const { id, name, isOff } = piece;
   const resolved = card.pieces.find((each) => each.id === id);
-  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({
-    id,
-    disabled: isSelected,
-  });
+  const { row, handle } = useSortableRow(id, isSelected);
   return (
-    <div
-      ref={setNodeRef}
-      data-row={id}
-      tabIndex={-1}
-      className={isDragging ? 'relative z-10 bg-white opacity-90' : ''}
-      style={{ transform: CSS.Translate.toString(transform), transition: transition ?? '' }}
-      {...(isSelected ? {} : listeners)}
-    >
+    <div data-row={id} tabIndex={-1} {...row} {...handle}>
       {isSelected ? (
         ticket
       ) : (

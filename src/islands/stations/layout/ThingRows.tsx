@@ -1,13 +1,3 @@
-import {
-  closestCenter,
-  DndContext,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
 import { type Placed, isMark } from '../../../core/resolve/outlineOf';
 import type { Unit } from '../../../core/length/length';
 import { looksForward, type FaceId } from '../../../core/plan/faces';
@@ -15,6 +5,7 @@ import type { PieceId } from '../../../core/plan/ids';
 import type { ResolvedCard } from '../../../core/resolve/resolvedCard';
 import { groupSizes, groupSizeWords } from '../../../core/prose/groupSizes';
 import { countWords } from '../../../core/words/countWords';
+import { SortableList, useSortableRow } from '../../parts/SortableList';
 import { namesApart } from '../../words/namesApart';
 import { sizeWords, sortOf } from './thingWords';
 import { useCardSession } from '../../session/CardSession';
@@ -43,13 +34,12 @@ export function ThingRows({ selected, onSelect, onDrop, ticket }: Props) {
   const { card, face, unit } = useCardSession();
   const rows = rowsOf(card, face);
   const names = namesApart(card);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
-  const drop = ({ active, over }: DragEndEvent) => {
-    const of = (id: unknown) => rows.find(({ key }) => key === id)?.things ?? [];
-    const [past] = of(over?.id);
-    if (past && over?.id !== active.id)
+  const drop = (moved: string, onto: string) => {
+    const of = (key: string) => rows.find((row) => row.key === key)?.things ?? [];
+    const [past] = of(onto);
+    if (past)
       onDrop(
-        of(active.id).map(({ id }) => id),
+        of(moved).map(({ id }) => id),
         past.id,
       );
   };
@@ -63,24 +53,22 @@ export function ThingRows({ selected, onSelect, onDrop, ticket }: Props) {
     );
   return (
     <div role="group" aria-label="What lies on this face, front to back">
-      <DndContext id="things" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-        <SortableContext items={rows.map(({ key }) => key)} strategy={verticalListSortingStrategy}>
-          {rows.map((row) => {
-            const isSelected = row.things.some(({ id }) => selected.has(id));
-            return (
-              <SortableRow key={row.key} id={row.key} below={row === open && ticket}>
-                <ThingRow
-                  row={row}
-                  names={names}
-                  unit={unit}
-                  isSelected={isSelected}
-                  onSelect={onSelect}
-                />
-              </SortableRow>
-            );
-          })}
-        </SortableContext>
-      </DndContext>
+      <SortableList id="things" rows={rows.map(({ key }) => key)} onDrop={drop}>
+        {rows.map((row) => {
+          const isSelected = row.things.some(({ id }) => selected.has(id));
+          return (
+            <SortableRow key={row.key} id={row.key} below={row === open && ticket}>
+              <ThingRow
+                row={row}
+                names={names}
+                unit={unit}
+                isSelected={isSelected}
+                onSelect={onSelect}
+              />
+            </SortableRow>
+          );
+        })}
+      </SortableList>
     </div>
   );
 }
@@ -93,14 +81,10 @@ interface SortableRowProps {
 }
 
 function SortableRow({ id, below, children }: SortableRowProps) {
-  const { setNodeRef, listeners, transform, transition, isDragging } = useSortable({ id });
+  const { row, handle } = useSortableRow(id);
   return (
-    <div
-      ref={setNodeRef}
-      className={isDragging ? 'relative z-10 bg-white opacity-90' : ''}
-      style={{ transform: CSS.Translate.toString(transform), transition: transition ?? '' }}
-    >
-      <div {...listeners}>{children}</div>
+    <div {...row}>
+      <div {...handle}>{children}</div>
       {below}
     </div>
   );

@@ -3,7 +3,7 @@ import { isMark, type Placed } from '../../../core/resolve/outlineOf';
 import { kindOf } from '../../../core/kinds/kinds';
 import { writeLength, writeSize } from '../../../core/length/formatLength';
 import type { Unit } from '../../../core/length/length';
-import { spokenName } from '../../../core/resolve/spokenName';
+import { letteredName } from '../../../core/resolve/spokenName';
 import { fillsBox } from '../../../core/tolerances';
 import { letterOf, type ResolvedCard } from '../../../core/resolve/resolvedCard';
 
@@ -29,7 +29,7 @@ export function nearestWords(clearances: readonly Clearance[], unit: Unit): stri
   const [nearest] = clearances;
   if (!nearest) return undefined;
   const { other, distance } = nearest;
-  const name = isMark(other) ? spokenName(other) : `${other.name} ${other.letter}`;
+  const name = letteredName(other);
   return distance <= fillsBox
     ? `It touches ${name}.`
     : `Nearest is ${name}, ${writeLength(distance, unit)} away.`;
