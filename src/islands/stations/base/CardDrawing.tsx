@@ -24,8 +24,8 @@ interface Props {
 
 /** The most height the main view takes; what it leaves free goes to the views below. */
 const mainHeight = 418;
-/** How far 'Edge thickness × 10' goes. */
-const captionWidth = 138;
+/** How far 'Edge thickness × 10' goes, and 'From above D on the left flap'. */
+const captionWidth = { plain: 138, gate: 206 } as const;
 /** The main view with its dimension lines above and the small views below. */
 const belowMain = 148;
 
@@ -118,7 +118,10 @@ export function CardDrawing({ width, anchors }: Props) {
         lowest={smallTop - 4}
         caption={{
           top: bottom,
-          right: scale.edge.x + Math.max(scale.edge.width, captionWidth) + 8,
+          right:
+            scale.edge.x +
+            Math.max(scale.edge.width, captionWidth[fold === 'gate' ? 'gate' : 'plain']) +
+            8,
         }}
       />
       <text x={scale.face.x} y={bottom + 24} className="caption">
