@@ -1,5 +1,5 @@
-import { isWithin, nearestBetween, touches } from '../outline/distance';
-import { boundsOf, boxesOverlap, corners, type Bounds, type Outline } from '../outline/outline';
+import { isWithin, nearestBetween, meets } from '../outline/distance';
+import { boundsOf, corners, type Bounds, type Outline } from '../outline/outline';
 import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
 import type { Polygon } from '../geometry/flattenPath';
 import type { PieceId } from '../plan/ids';
@@ -137,11 +137,6 @@ function higherNear(
 /** The paper of it that lies over the piece. */
 function overlying(card: ResolvedCard, piece: ResolvedPiece): readonly Placed[] {
   return lyingAbove(card, piece).filter((other) => !isMark(other));
-}
-
-/** Whether they share more than an edge: things side by side do not hold one another. */
-function meets(a: Outline, b: Outline): boolean {
-  return boxesOverlap(boundsOf(a), boundsOf(b)) && touches(a, b);
 }
 
 /** Whether the spring, under the middle of the piece, keeps inside its line all round. */

@@ -1,5 +1,5 @@
 import type { Point, Polygon } from '../geometry/flattenPath';
-import { boundsOf, boxGap, type Outline } from './outline';
+import { boundsOf, boxesOverlap, boxGap, type Outline } from './outline';
 
 /** How near two outlines come, and where; zero where they touch or overlap. */
 export interface Nearest {
@@ -38,6 +38,11 @@ export function nearestBetween(a: Outline, b: Outline): Nearest {
 /** Whether two outlines touch or overlap; boxes that are apart are told at once. */
 export function touches(a: Outline, b: Outline): boolean {
   return boxGap(boundsOf(a), boundsOf(b)) === 0 && nearestBetween(a, b).distance === 0;
+}
+
+/** Whether two outlines touch, and their boxes share more than an edge: what lies side by side does not meet. */
+export function meets(a: Outline, b: Outline): boolean {
+  return boxesOverlap(boundsOf(a), boundsOf(b)) && touches(a, b);
 }
 
 /** Whether a point lies inside an outline, by the even-odd rule; on its line counts as either. */

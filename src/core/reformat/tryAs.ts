@@ -1,3 +1,4 @@
+import { supportIdOf } from '../resolve/supportIdOf';
 import { lengthFromTicks, type Length } from '../length/length';
 import { asTyped } from '../length/typedLength';
 import { sixteenthInch } from '../length/marks';
@@ -109,7 +110,7 @@ function makePiece(piece: Piece, task: Task): Made {
   const { on } = piece;
   if ('face' in on && !facesOf(draft.base.fold).includes(on.face)) return leaveOut('no-face');
   if ('piece' in on && !draft.pieces.some(({ id }) => id === on.piece)) return leaveOut('below');
-  const under = 'piece' in on ? on.piece : 'base';
+  const under = supportIdOf(on);
   if (under !== 'base' && !card.pieces.some(({ id }) => id === under)) return leaveOut('below');
   const support = supportRect(card, under);
   const supportBefore = supportRect(before, placed.support);

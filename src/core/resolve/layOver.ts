@@ -1,11 +1,12 @@
-import { longerOf, subtractLengths, sumLengths, type Length } from '../length/length';
-import { touches } from '../outline/distance';
-import { boundsOf, boxesOverlap } from '../outline/outline';
+import { longerOf, subtractLengths, sumLengths, zeroLength, type Length } from '../length/length';
+import { meets } from '../outline/distance';
 import { bendsOver } from '../tolerances';
 import type { SupportId } from './origins';
 import { outlineOf } from './outlineOf';
 import type { ResolvedMark } from './resolvedMark';
 import type { ResolvedPiece } from './resolvedPiece';
+import { supportsUnder } from './supportsUnder';
+import { topOf } from './topOf';
 
 /**
  * Papers with the height they have where they cross others on the same face: a piece lies level on the highest it
@@ -19,19 +20,30 @@ import type { ResolvedPiece } from './resolvedPiece';
  * @returns the same objects for those that nothing raises
  */
 export function layOver(papers: readonly ResolvedPiece[]): readonly ResolvedPiece[] {
-  const laid = new Map<SupportId, ResolvedPiece>();
+  const laid: ResolvedPiece[] = [];
+  /** How much higher each lies than its adhesives and those under it make it. */
+  const rises = new Map<SupportId, Length>();
   for (const paper of papers) {
-    const under = laid.get(paper.support);
-    const carried = under ? raise(paper, riseOf(under, laid)) : paper;
-    const crossed = [...laid.values()].filter(
-      (other) =>
-        isTooHigh(other, carried) && !carries(other, carried, laid) && cross(other, carried),
-    );
-    const top = crossed.reduce<Length>((top, other) => longerOf(top, topOf(other)), carried.foot);
-    const raised = subtractLengths(top, carried.foot);
-    laid.set(paper.id, raised > 0 ? { ...raise(carried, raised), raised } : carried);
+    const carried = raise(paper, rises.get(paper.support) ?? zeroLength);
+    const raised = riseOver(carried, laid);
+    const lying = raised > 0 ? { ...raise(carried, raised), raised } : carried;
+    laid.push(lying);
+    rises.set(paper.id, subtractLengths(lying.foot, paper.foot));
   }
-  return [...laid.values()];
+  return laid;
+}
+
+/** How much a piece is raised by what it crosses of those laid before. */
+function riseOver(piece: ResolvedPiece, laid: readonly ResolvedPiece[]): Length {
+  const high = laid.filter(
+    (other) => other.face === piece.face && topOf(other) - piece.foot > bendsOver,
+  );
+  if (high.length === 0) return zeroLength;
+  const under = new Set<SupportId>(supportsUnder({ pieces: laid }, piece));
+  const top = high
+    .filter((other) => !under.has(other.id) && meets(outlineOf(other), outlineOf(piece)))
+    .reduce<Length>((highest, other) => longerOf(highest, topOf(other)), piece.foot);
+  return subtractLengths(top, piece.foot);
 }
 
 /** The marks as high as the papers they lie on. */
@@ -46,34 +58,6 @@ export function marksOver(
   });
 }
 
-/** How much higher a piece lies than its adhesives and those under it make it. */
-function riseOf(piece: ResolvedPiece, laid: ReadonlyMap<SupportId, ResolvedPiece>): Length {
-  const under = laid.get(piece.support);
-  return under ? sumLengths(piece.raised, riseOf(under, laid)) : piece.raised;
-}
-
 function raise(piece: ResolvedPiece, by: Length): ResolvedPiece {
   return by > 0 ? { ...piece, foot: sumLengths(piece.foot, by) } : piece;
-}
-
-const topOf = ({ foot, caliper }: ResolvedPiece) => sumLengths(foot, caliper);
-
-function isTooHigh(other: ResolvedPiece, { face, foot }: ResolvedPiece): boolean {
-  return other.face === face && topOf(other) - foot > bendsOver;
-}
-
-/** Whether a piece lies on another, directly or on what lies on it. */
-function carries(
-  other: ResolvedPiece,
-  piece: ResolvedPiece,
-  laid: ReadonlyMap<SupportId, ResolvedPiece>,
-): boolean {
-  if (piece.support === other.id) return true;
-  const under = laid.get(piece.support);
-  return under ? carries(other, under, laid) : false;
-}
-
-function cross(a: ResolvedPiece, b: ResolvedPiece): boolean {
-  const [one, two] = [outlineOf(a), outlineOf(b)];
-  return boxesOverlap(boundsOf(one), boundsOf(two)) && touches(one, two);
 }

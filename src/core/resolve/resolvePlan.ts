@@ -20,6 +20,7 @@ import { resolveBase } from './resolveBase';
 import type { ResolvedBase, ResolvedCard } from './resolvedCard';
 import type { ResolvedPiece } from './resolvedPiece';
 import type { ResolvedMark } from './resolvedMark';
+import { topOf } from './topOf';
 
 /**
  * Turns every rule of a plan into figures: exact sizes, places, reveals and heights, each with its
@@ -109,7 +110,7 @@ function thicknessOf(
   { base }: Plan,
 ): ResolvedCard['thickness'] {
   const tops = [
-    ...pieces.map(({ face, foot, caliper: own }) => ({ face, top: sumLengths(foot, own) })),
+    ...pieces.map((piece) => ({ face: piece.face, top: topOf(piece) })),
     ...marks.map(({ face, foot, height }) => ({ face, top: sumLengths(foot, height) })),
   ];
   const top = (face: FaceId) =>

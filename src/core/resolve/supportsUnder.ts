@@ -4,14 +4,14 @@ import type { SupportId } from './origins';
 
 /** The pieces a piece lies on in the end, the nearest first; the base is not told. */
 export function supportsUnder(
-  card: ResolvedCard,
+  { pieces }: Pick<ResolvedCard, 'pieces'>,
   { support }: { readonly support: SupportId },
 ): readonly PieceId[] {
   const chain: PieceId[] = [];
   let under: SupportId | undefined = support;
   while (under !== undefined && under !== 'base' && !chain.includes(under)) {
     chain.push(under);
-    under = card.pieces.find(({ id }) => id === under)?.support;
+    under = pieces.find(({ id }) => id === under)?.support;
   }
   return chain;
 }

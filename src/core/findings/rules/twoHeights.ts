@@ -1,9 +1,9 @@
 import { lengthFromTicks, subtractLengths, sumLengths } from '../../length/length';
-import { isWithin, touches } from '../../outline/distance';
-import { boundsOf, boxesOverlap } from '../../outline/outline';
+import { isWithin, meets } from '../../outline/distance';
 import { outlineOf } from '../../resolve/outlineOf';
 import { adhesives } from '../../paper/adhesives';
 import { groupBySupport } from '../../resolve/groupBySupport';
+import { topOf } from '../../resolve/topOf';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import { bendsOver } from '../../tolerances';
 import { findOnPair, type Finding, type Rule } from '../finding';
@@ -42,8 +42,6 @@ export const twoHeights: Rule = {
   },
 };
 
-const topOf = ({ foot, caliper }: ResolvedPiece) => sumLengths(foot, caliper);
-
 /** As high as its adhesive holds it over the paper it is glued to. */
 const ownFoot = ({ foot, raised }: ResolvedPiece) => subtractLengths(foot, raised);
 
@@ -57,9 +55,8 @@ function under(piece: ResolvedPiece, beside: readonly ResolvedPiece[]): readonly
     .filter((other) => other.face === piece.face && topOf(other) - ownFoot(piece) > bendsOver);
   if (before.length === 0) return [];
   const outline = outlineOf(piece);
-  const bounds = boundsOf(outline);
   return before.filter((other) => {
     const own = outlineOf(other);
-    return boxesOverlap(boundsOf(own), bounds) && touches(own, outline) && !isWithin(outline, own);
+    return meets(own, outline) && !isWithin(outline, own);
   });
 }

@@ -25,7 +25,7 @@ export function LieFields({ piece, resolved, letter }: Props) {
   const { putOn } = useLayerCommands();
   const { id, on, attach, size, place } = piece;
   const { fold } = plan.base;
-  const names = namesApart(card);
+  const nameApart = namesApart(card);
   const own = new Set(withAllOn(plan, [piece]).map((each) => each.id));
   const supports = papersOf(plan).filter((each) => !own.has(each.id));
   return (
@@ -54,7 +54,7 @@ export function LieFields({ piece, resolved, letter }: Props) {
           )}
           {supports.map((each) => (
             <option key={each.id} value={`piece ${each.id}`}>
-              {names.get(each.id) ?? each.name}
+              {nameApart(each)}
             </option>
           ))}
         </Select>
@@ -65,9 +65,9 @@ export function LieFields({ piece, resolved, letter }: Props) {
           place={place}
           distances={resolved && placingDistances(card, resolved)}
           unit={unit}
-          neighbours={besideNow(plan, place).map(({ id: other, name }) => ({
-            id: other,
-            name: names.get(other) ?? name,
+          neighbours={besideNow(plan, place).map((other) => ({
+            id: other.id,
+            name: nameApart(other),
           }))}
           onPreview={(next) => preview(next && changePiece(piece, { place: next }))}
           onCommit={(next) => commit(changePiece(piece, { place: next }))}

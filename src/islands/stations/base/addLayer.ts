@@ -21,6 +21,7 @@ import { findPaper, papersOf, plainPiece, sameSupport } from '../../../core/plan
 import type { Plan } from '../../../core/plan/plan';
 import { putMatUnder } from '../../../core/plan/putMatUnder';
 import { supportRect, type ResolvedCard } from '../../../core/resolve/resolvedCard';
+import { supportIdOf } from '../../../core/resolve/supportIdOf';
 import type { SupportId } from '../../../core/resolve/origins';
 import { addPieces, changePiece, removePiece } from '../../../core/plan/pieceEdits';
 
@@ -41,7 +42,7 @@ export function addLayer(
   const on = supportFor(plan, face, selected);
   const isLiner = isInside(face);
   const isBeside =
-    selected === 'base' ? stackOn(plan, face).length > 0 : 'piece' in on && isGround(plan, on);
+    selected === 'base' ? stackOn(plan, face).length > 0 : 'piece' in on && isStrewn(plan, on);
   const all =
     isLiner && 'face' in on ? plan.habits.linerReveal : usualReveals(plan.habits).everyday;
   const piece: Paper = {
@@ -50,7 +51,7 @@ export function addLayer(
     name: isLiner ? 'Liner' : 'Panel',
     on,
     size: isBeside
-      ? halfOf(supportRect(card, 'piece' in on ? on.piece : 'base'), plan.habits.leadingUnit)
+      ? halfOf(supportRect(card, supportIdOf(on)), plan.habits.leadingUnit)
       : { by: 'reveal', all },
     stock: newStock(plan, library, on, 'layer'),
   };
@@ -58,7 +59,7 @@ export function addLayer(
 }
 
 /** Whether things lie on it here and there, and not one mat or panel that is inset in it. */
-function isGround(plan: Plan, on: Support): boolean {
+function isStrewn(plan: Plan, on: Support): boolean {
   const lying = papersOf(plan).filter((each) => sameSupport(each.on, on));
   return lying.length > 1 || lying.some(({ size }) => !insetSizes.has(size.by));
 }

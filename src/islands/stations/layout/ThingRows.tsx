@@ -33,7 +33,7 @@ const mostOfGroup = 4;
 export function ThingRows({ selected, onSelect, onDrop, ticket }: Props) {
   const { card, face, unit } = useCardSession();
   const rows = rowsOf(card, face);
-  const names = namesApart(card);
+  const nameApart = namesApart(card);
   const drop = (moved: string, onto: string) => {
     const of = (key: string) => rows.find((row) => row.key === key)?.things ?? [];
     const [past] = of(onto);
@@ -60,7 +60,7 @@ export function ThingRows({ selected, onSelect, onDrop, ticket }: Props) {
             <SortableRow key={row.key} id={row.key} below={row === open && ticket}>
               <ThingRow
                 row={row}
-                names={names}
+                nameApart={nameApart}
                 unit={unit}
                 isSelected={isSelected}
                 onSelect={onSelect}
@@ -131,17 +131,28 @@ function markRows(
 
 interface RowProps {
   readonly row: Row;
-  readonly names: ReadonlyMap<PieceId, string>;
+  readonly nameApart: (thing: Placed) => string;
   readonly unit: Unit;
   readonly isSelected: boolean;
   readonly onSelect: Props['onSelect'];
 }
 
-function ThingRow({ row: { things, isIndented }, names, unit, isSelected, onSelect }: RowProps) {
+function ThingRow({
+  row: { things, isIndented },
+  nameApart,
+  unit,
+  isSelected,
+  onSelect,
+}: RowProps) {
   const [first] = things;
   if (!first) return null;
   const isGroup = things.length > 1;
-  const name = isGroup ? (first.piece.group ?? first.name) : nameInRow(first, names);
+  // A paper has its letter in the row.
+  const name = isGroup
+    ? (first.piece.group ?? first.name)
+    : isMark(first)
+      ? nameApart(first)
+      : first.name;
   return (
     <button
       type="button"
@@ -175,11 +186,6 @@ function ThingRow({ row: { things, isIndented }, names, unit, isSelected, onSele
       </span>
     </button>
   );
-}
-
-/** A paper has its letter in the row. */
-function nameInRow(placed: Placed, names: ReadonlyMap<PieceId, string>): string {
-  return isMark(placed) ? (names.get(placed.id) ?? placed.name) : placed.name;
 }
 
 function Swatches({ things }: { readonly things: readonly Placed[] }) {

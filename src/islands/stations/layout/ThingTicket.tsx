@@ -38,13 +38,13 @@ export function ThingTicket({ placed }: Props) {
   const { plan, card, unit, commit, preview } = useCardSession();
   const { copy, remove, reorder } = useHandling();
   const { isAlone, choose } = useLayout().chosen;
-  const names = namesApart(card);
+  const nameApart = namesApart(card);
   const { id, piece } = placed;
   const change = (next: ChangeOf<PieceKind>) => commit(changePiece(piece, next));
   const nearest = clearances(card, placed, mostBeside);
   const beside = [...new Set([...neighboursNow(placed), ...nearest.map(({ other }) => other.id)])]
     .flatMap((each) => neighboursOf(card, placed).filter((other) => other.id === each))
-    .map(({ id, name }) => ({ id, name: names.get(id) ?? name }));
+    .map((other) => ({ id: other.id, name: nameApart(other) }));
   const own = new Set(withAllOn(plan, [piece]).map((each) => each.id));
   const supports = papersOf(plan).filter((each) => !own.has(each.id));
   const { fold } = plan.base;
@@ -110,7 +110,7 @@ export function ThingTicket({ placed }: Props) {
             <option value="face">the {faceName(placed.face, fold)}</option>
             {supports.map((each) => (
               <option key={each.id} value={each.id}>
-                {names.get(each.id) ?? each.name}
+                {nameApart(each)}
               </option>
             ))}
           </Select>

@@ -7,6 +7,7 @@ import { contains } from '../../../core/outline/distance';
 import { isCutToShape } from '../../../core/plan/pieces';
 import { isMark, outlineOf, type Placed } from '../../../core/resolve/outlineOf';
 import type { ResolvedPiece } from '../../../core/resolve/resolvedPiece';
+import { supportIdOf } from '../../../core/resolve/supportIdOf';
 import type { SupportId } from '../../../core/resolve/origins';
 import type { ResolvedCard } from '../../../core/resolve/resolvedCard';
 import { newPieceId } from '../../parts/newPieceId';
@@ -49,17 +50,13 @@ function isSolid(paper: ResolvedPiece): boolean {
   return contains(outlineOf(paper), { x: x + width / 2, y: y + height / 2 });
 }
 
-export function supportId(on: Support): SupportId {
-  return 'piece' in on ? on.piece : 'base';
-}
-
 /** What many pieces are laid on at once, in a group of their own. */
 export function newGround(plan: Plan, card: ResolvedCard, on: Support, name: string): Ground {
   const groups = plan.pieces.map(({ group }) => group);
   return {
     card,
     on,
-    support: supportId(on),
+    support: supportIdOf(on),
     newId: newPieceId,
     group: freeGroup(groups, name),
   };

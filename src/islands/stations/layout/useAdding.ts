@@ -23,7 +23,8 @@ import { countWords } from '../../../core/words/countWords';
 import { newPieceId } from '../../parts/newPieceId';
 import { useCardSession } from '../../session/CardSession';
 import { useLayout } from './LayoutContext';
-import { newSupport, supportId } from './newSupport';
+import { newSupport } from './newSupport';
+import { supportIdOf } from '../../../core/resolve/supportIdOf';
 
 /** What is put on the table, one at a time or as it was taken along. */
 export interface Adding {
@@ -87,7 +88,7 @@ export function useAdding(): Adding {
       text?.select();
     },
     addDot: () => addAll([newDot(start(), unit)]),
-    addLine: () => addAll([newDrawn(start(), supportRect(card, supportId(on)), unit)]),
+    addLine: () => addAll([newDrawn(start(), supportRect(card, supportIdOf(on)), unit)]),
     addStencil: (stencil) => {
       // Colour goes on before what is stamped over it.
       const at = plan.pieces.findIndex((each) => !isPaper(each) && sameSupport(each.on, on));
