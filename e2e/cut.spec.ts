@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from './nibwright';
+import { expect, newPage, test, type Page } from './nibwright';
 
 const copies: string[] = [];
 
@@ -115,7 +115,7 @@ test('what a batch uses goes out of the stash and comes back', async ({ page }) 
   await page.getByRole('button', { name: 'Take out of the stash' }).click();
   await expect(page.getByText('are out of the stash')).toBeVisible();
   const pearls = async () => {
-    const other = await page.context().newPage();
+    const other = await newPage(page.context());
     await other.goto('/stash?');
     await expect(async () => {
       await other.getByLabel('Search the stash').fill('Pearl dots');

@@ -1,4 +1,11 @@
-import { test as base, type Locator, type Page, type Request } from '@playwright/test';
+import {
+  test as base,
+  type Browser,
+  type BrowserContext,
+  type Locator,
+  type Page,
+  type Request,
+} from '@playwright/test';
 
 export {
   expect,
@@ -44,36 +51,46 @@ export async function untilQuiet(page: Page): Promise<void> {
   }
 }
 
+/** Has a page waited for until it listens, each time it is opened, loaded anew or come to. */
+async function prepare(page: Page): Promise<Page> {
+  watch(page);
+  const goto = page.goto.bind(page);
+  const reload = page.reload.bind(page);
+  const waitForURL = page.waitForURL.bind(page);
+  page.goto = async (...given) => {
+    const answer = await goto(...given);
+    await untilLive(page);
+    return answer;
+  };
+  page.reload = async (...given) => {
+    const answer = await reload(...given);
+    await untilLive(page);
+    return answer;
+  };
+  page.waitForURL = async (...given) => {
+    await waitForURL(...given);
+    await untilLive(page);
+  };
+  const slowness = Number(process.env['SLOW'] ?? 1);
+  if (slowness > 1) {
+    const session = await page.context().newCDPSession(page);
+    await session.send('Emulation.setCPUThrottlingRate', { rate: slowness });
+  }
+  return page;
+}
+
+/** A page of a new browser, or a further tab of one, that is waited for as the test's own page is. */
+export async function newPage(of: Browser | BrowserContext): Promise<Page> {
+  return prepare(await of.newPage());
+}
+
 /**
  * As in Playwright, but a page that is opened, loaded anew or come to is waited for until it listens. With `SLOW=4` before the
  * command the page's script runs four times slower, which shows what holds by luck only.
  */
 export const test = base.extend({
   page: async ({ page }, use) => {
-    watch(page);
-    const goto = page.goto.bind(page);
-    const reload = page.reload.bind(page);
-    const waitForURL = page.waitForURL.bind(page);
-    page.goto = async (...given) => {
-      const answer = await goto(...given);
-      await untilLive(page);
-      return answer;
-    };
-    page.reload = async (...given) => {
-      const answer = await reload(...given);
-      await untilLive(page);
-      return answer;
-    };
-    page.waitForURL = async (...given) => {
-      await waitForURL(...given);
-      await untilLive(page);
-    };
-    const slowness = Number(process.env['SLOW'] ?? 1);
-    if (slowness > 1) {
-      const session = await page.context().newCDPSession(page);
-      await session.send('Emulation.setCPUThrottlingRate', { rate: slowness });
-    }
-    await use(page);
+    await use(await prepare(page));
   },
 });
 

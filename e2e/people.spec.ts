@@ -1,17 +1,15 @@
 import type { BrowserContext, Locator } from '@playwright/test';
-import { expect, test, untilLive, type Browser, type Page } from './nibwright';
+import { expect, newPage, test, type Browser, type Page } from './nibwright';
 
 /** A browser of somebody's own, at a card. */
 async function openAs(browser: Browser, path: string, name?: string) {
   const context = await browser.newContext();
-  const page = await context.newPage();
+  const page = await newPage(context);
   if (name) {
     await page.goto('/');
-    await untilLive(page);
     await page.request.post('/api/designers', { data: { name } });
   }
   await page.goto(path);
-  await untilLive(page);
   return { context, page };
 }
 
@@ -107,14 +105,13 @@ test('a page that dies with a change unsaved has it saved by the next that opens
   const context = await leaveUnsaved(browser, id, 'Typed in the train');
   expect(await titleOnServer(page, id)).toBe('Rain day (copy)');
 
-  const next = await context.newPage();
+  const next = await newPage(context);
   await next.goto(`/card/${id}/base`);
   await expect(titleOf(next)).toHaveValue('Typed in the train');
   await expect(saved(next)).toBeVisible();
   expect(await titleOnServer(page, id)).toBe('Typed in the train');
   // It counted once, and nothing of it is left to be sent.
   await next.reload();
-  await untilLive(next);
   await expect(next.getByRole('link', { name: 'Revision 2' })).toBeVisible();
   await closeAll(context);
 });
@@ -133,7 +130,7 @@ test('what an earlier page left unsaved and others changed since is for the pers
     },
   });
 
-  const next = await context.newPage();
+  const next = await newPage(context);
   await next.goto(`/card/${id}/base`);
   const dialog = next.getByRole('dialog', { name: 'Changes from before are not saved yet' });
   await expect(dialog).toBeVisible();
@@ -150,7 +147,7 @@ test('what a card’s page left unsaved is saved by the Ledge too, which says so
 }) => {
   const id = await newCard(page, 'rain-day');
   const context = await leaveUnsaved(browser, id, 'Left behind');
-  const next = await context.newPage();
+  const next = await newPage(context);
   await next.goto('/');
   await expect(next.getByText(/^The last changes to “Left behind”/)).toBeVisible();
   expect(await titleOnServer(page, id)).toBe('Left behind');
@@ -174,9 +171,8 @@ test('ten tabs of one browser share a stream, and each saves and hears', async (
   const { context, page: first } = await openAs(browser, `/card/${id}/base`);
   const tabs = [first];
   while (tabs.length < 10) {
-    const tab = await context.newPage();
+    const tab = await newPage(context);
     await tab.goto(`/card/${id}/base`);
-    await untilLive(tab);
     tabs.push(tab);
   }
   const last = tabs.at(-1) ?? first;

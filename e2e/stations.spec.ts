@@ -24,6 +24,37 @@ for (const { id, name, digit } of stations)
     await expect(page).toHaveTitle(pageTitle('Rain day', other.id));
   });
 
+for (const view of [...stations.map(({ id }) => `/card/rain-day/${id}`), '/buying'])
+  test(`the page at ${view} is whole as it comes, and taken over as it stands`, async ({
+    page,
+  }) => {
+    // In the worst order: what comes late comes long after what the page begins with.
+    await page.route(/\/_astro\/.*\.js$/, async (route) => {
+      const isFirst = /Workbench|Buying|client/.test(new URL(route.request().url()).pathname);
+      if (!isFirst) await new Promise((done) => setTimeout(done, 400));
+      await route.continue();
+    });
+    await page.addInitScript(() => {
+      document.addEventListener('DOMContentLoaded', () =>
+        Object.assign(window, { sent: [...document.querySelectorAll('body *')] }),
+      );
+    });
+    await page.goto(view);
+    const { sent, drawnAnew } = await page.evaluate(() => {
+      const { sent } = window as unknown as { readonly sent: readonly Element[] };
+      const isScript = (element: Element) => element.matches('script, style, template');
+      return {
+        sent: sent.length,
+        drawnAnew: sent
+          .filter((element) => !element.isConnected && !isScript(element))
+          .map((element) => element.outerHTML.slice(0, 80)),
+      };
+    });
+    expect(sent).toBeGreaterThan(80);
+    expect(drawnAnew).toEqual([]);
+    await expect(page.locator('template, [hidden][id*="S:"]')).toHaveCount(0);
+  });
+
 test('a finding is counted on the station that mends it, and leads there', async ({ page }) => {
   await page.goto('/card/rain-day/base');
   const strip = page.getByRole('navigation', { name: 'Stations' });

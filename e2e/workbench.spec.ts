@@ -1,4 +1,4 @@
-import { choose, expect, test, type Page, untilQuiet, untilLive } from './nibwright';
+import { choose, expect, newPage, test, type Page, untilQuiet } from './nibwright';
 
 async function open(page: Page, path: string) {
   await page.goto(path);
@@ -154,7 +154,7 @@ test('format, stand, fold and stock are changed where they are read', async ({ p
 test('two people who change the same piece: the second chooses, and nothing is lost', async ({
   browser,
 }) => {
-  const [first, second] = await Promise.all([browser.newPage(), browser.newPage()]);
+  const [first, second] = await Promise.all([newPage(browser), newPage(browser)]);
   // The second hears of nothing, as where two change the same within the same moment.
   await second.route('**/api/events?*', (route) => route.abort());
   const id = await openCopy(first, 'bean-poles', '?piece=dark-mat');
@@ -172,7 +172,6 @@ test('two people who change the same piece: the second chooses, and nothing is l
   await expect(dialog.getByRole('alert')).toContainText('nothing is lost');
   await dialog.getByRole('button', { name: 'Keep mine as a copy' }).click();
   await second.waitForURL((url) => !url.pathname.includes(id));
-  await untilLive(second);
   await expect(second.getByRole('heading', { name: '(copy) (copy)' })).toBeAttached();
   await second.getByRole('button', { name: /^D Dark mat/ }).click();
   await expect(size(second)).toHaveText('2 5⁄8 × 3 7⁄8');
@@ -181,7 +180,7 @@ test('two people who change the same piece: the second chooses, and nothing is l
 });
 
 test('two people who change different pieces both keep what they did', async ({ browser }) => {
-  const [first, second] = await Promise.all([browser.newPage(), browser.newPage()]);
+  const [first, second] = await Promise.all([newPage(browser), newPage(browser)]);
   const id = await openCopy(first, 'bean-poles', '?piece=mat');
   await open(second, `/card/${id}/base?piece=liner`);
   await first.getByLabel('all round').fill('1/4');

@@ -1,7 +1,6 @@
 import { defineMiddleware } from 'astro:middleware';
 import { respondRefusal } from './server/respond';
 import { ledgePage } from './server/ledgePages';
-import { reactScripts } from './server/reactScripts';
 import { isStoreThere } from './server/isStoreThere';
 import { hasRoom } from './server/hasRoom';
 import { fullRefusal } from './server/storeRefusal';
@@ -43,10 +42,10 @@ export const onRequest = defineMiddleware(async ({ cookies, request, routePatter
   // The framework says which inline scripts are its own; in development it does not.
   const named = response.headers.get('content-security-policy') ?? '';
   const own = /script-src [^;]+/.exec(named)?.[0];
-  const scripts = own
-    ? `${own.trim()} ${await reactScripts()}`
-    : "script-src 'self' 'unsafe-inline'";
-  response.headers.set('content-security-policy', policy(scripts));
+  response.headers.set(
+    'content-security-policy',
+    policy(own?.trim() ?? "script-src 'self' 'unsafe-inline'"),
+  );
   response.headers.set('x-content-type-options', 'nosniff');
   response.headers.set('referrer-policy', 'same-origin');
   return response;

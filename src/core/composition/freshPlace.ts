@@ -8,7 +8,7 @@ import { isGround } from '../resolve/resolvedMark';
 import { placedById } from '../resolve/resolvedCard';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { isMark } from '../resolve/outlineOf';
-import { wordPlaces } from './wordPlaces';
+import { freePlaces } from './wordPlaces';
 
 /**
  * Where something new is put to begin with: in the best free place there is for it, else in the middle, where it stays to be
@@ -18,7 +18,7 @@ export function freshPlace(plan: Plan, library: Library, fresh: Mark, unit: Unit
   const card = resolvePlan(withPieces(plan, [...plan.pieces, fresh]), library);
   const placed = placedById(card, fresh.id);
   if (!placed || !isMark(placed) || isGround(placed)) return fresh.place;
-  const { places } = wordPlaces({
+  const [best] = freePlaces({
     card,
     face: placed.face,
     support: placed.support,
@@ -27,5 +27,5 @@ export function freshPlace(plan: Plan, library: Library, fresh: Mark, unit: Unit
     marks: rulerMarks[unit],
     without: fresh.id,
   });
-  return places[0]?.place ?? fresh.place;
+  return best?.place ?? fresh.place;
 }

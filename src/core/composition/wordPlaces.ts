@@ -6,7 +6,7 @@ import type { SupportId } from '../resolve/origins';
 import { nearestOf } from '../measuring/rulerFigures';
 import { revealsOf } from '../resolve/placePiece';
 import { spokenName } from '../resolve/spokenName';
-import { boundsOf, corners, type Outline, type Rect } from '../outline/outline';
+import { boundsOf, corners, shiftedBy, type Outline, type Rect } from '../outline/outline';
 import type { FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
 import type { SplitWords } from '../lettering/splitWords';
@@ -74,15 +74,16 @@ const mostPlaces = 5;
  * panel it reaches into. The best has the best alignment, then the most air, then comes first in reading order.
  */
 export function wordPlaces(input: WordPlacesInput): WordPlaces {
-  const { card, face, support, without } = input;
+  const places = freePlaces(input);
+  const sheet = supportRect(input.card, input.support);
+  return { places, advice: places.length > 0 ? [] : advise(lyingThere(input), sheet, input) };
+}
+
+/** The places alone: what helps where there is none takes much longer. */
+export function freePlaces(input: WordPlacesInput): readonly WordPlace[] {
+  const { card, support, without } = input;
   const sheet = supportRect(card, support);
-  const there = [...card.pieces, ...card.marks].filter(
-    (each) =>
-      each.face === face &&
-      each.support === support &&
-      each.id !== without &&
-      !(isMark(each) && isGround(each)),
-  );
+  const there = lyingThere(input);
   const free = freeIn(there, sheet, input.clearance);
   const own = without === undefined ? undefined : placedById(card, without);
   const found = free
@@ -91,11 +92,18 @@ export function wordPlaces(input: WordPlacesInput): WordPlaces {
       ...each,
       ...nearestTo(lineAt(each.rect, own), there, sheet),
     }));
-  const ranked = distinct(found.toSorted(byRank)).slice(0, mostPlaces);
-  return {
-    places: ranked,
-    advice: ranked.length > 0 ? [] : advise(there, sheet, input),
-  };
+  return distinct(found.toSorted(byRank)).slice(0, mostPlaces);
+}
+
+/** What words keep clear of. */
+function lyingThere({ card, face, support, without }: WordPlacesInput): readonly Placed[] {
+  return [...card.pieces, ...card.marks].filter(
+    (each) =>
+      each.face === face &&
+      each.support === support &&
+      each.id !== without &&
+      !(isMark(each) && isGround(each)),
+  );
 }
 
 function freeIn(
@@ -201,7 +209,7 @@ function placeIn(
 function lineAt(rect: Rect, own: Placed | undefined): Outline {
   if (!own) return [corners(rect)];
   const [dx, dy] = [rect.x - own.rect.x, rect.y - own.rect.y];
-  return outlineOf(own).map((polygon) => polygon.map(({ x, y }) => ({ x: x + dx, y: y + dy })));
+  return shiftedBy(outlineOf(own), dx, dy);
 }
 
 /** What is nearest to a line, be it a thing or the edge of the sheet, and how far it is. */

@@ -188,6 +188,7 @@ export interface Finding {
   readonly severity: Severity;
   readonly subject: Subject;
   readonly data: FindingData;
+  /** Those that have to be tried on the card are tried when they are first looked at. */
   readonly remedies: readonly Remedy[];
 }
 
@@ -221,9 +222,9 @@ export function findOn(
   placed: Placed,
   severity: Severity,
   data: FindingData,
-  remedies: readonly Remedy[] = [],
+  remedies: Remedies = [],
 ): Finding {
-  return { severity, subject: pieceSubject(placed), data, remedies };
+  return withRemedies({ severity, subject: pieceSubject(placed), data }, remedies);
 }
 
 /** A finding on a piece that would not be without another. */
@@ -232,7 +233,22 @@ export function findOnPair(
   other: Placed,
   severity: Severity,
   data: FindingData,
-  remedies: readonly Remedy[] = [],
+  remedies: Remedies = [],
 ): Finding {
-  return { severity, subject: pairSubject(placed, other), data, remedies };
+  return withRemedies({ severity, subject: pairSubject(placed, other), data }, remedies);
+}
+
+/** Remedies, or how they are found: of two hundred findings one is told, so the others need not try theirs. */
+type Remedies = readonly Remedy[] | (() => readonly Remedy[]);
+
+function withRemedies(found: Omit<Finding, 'remedies'>, remedies: Remedies): Finding {
+  if (typeof remedies !== 'function') return { ...found, remedies };
+  let tried: readonly Remedy[] | undefined;
+  return {
+    ...found,
+    get remedies() {
+      tried ??= remedies();
+      return tried;
+    },
+  };
 }

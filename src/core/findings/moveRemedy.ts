@@ -1,7 +1,7 @@
 import { movesBy, movingWith } from '../composition/moveThings';
 import { millimetres, subtractLengths, zeroLength, type Length } from '../length/length';
 import { easyMarks, nearestMarks, sixteenthInch } from '../length/marks';
-import { boundsOf, type Bounds } from '../outline/outline';
+import { boundsOf, shiftedBy, type Bounds } from '../outline/outline';
 import { touches } from '../outline/distance';
 import { applyEdit } from '../plan/applyEdit';
 import { sides, type Side } from '../plan/faces';
@@ -11,6 +11,7 @@ import { outlineOf, type Placed } from '../resolve/outlineOf';
 import { placedById, type ResolvedCard } from '../resolve/resolvedCard';
 import { spokenName } from '../resolve/spokenName';
 import { resolvePlan } from '../resolve/resolvePlan';
+import { supportsUnder } from '../resolve/supportsUnder';
 import type { RuleInput } from './finding';
 import type { MoveRemedy } from './remedy';
 
@@ -87,6 +88,7 @@ export function tryMove(
 ): MoveRemedy | undefined {
   if (dx === 0 && dy === 0) return undefined;
   const moving = movingWith(plan, card, new Set([thing.id]));
+  if (!moving.every((each) => keepsClear(card, each, moving, dx, dy))) return undefined;
   const edit = movesBy(card, moving, dx, dy);
   const outcome = applyEdit(plan, edit);
   if (!outcome.ok) return undefined;
@@ -122,15 +124,30 @@ function liesAsWell(before: ResolvedCard, after: ResolvedCard, thing: Placed): b
   if (!moved) return false;
   if (subtractLengths(beyondPaper(after, moved), beyondPaper(before, thing)) > zeroLength)
     return false;
-  const met = metBy(before, thing);
-  return [...metBy(after, moved)].every((id) => met.has(id));
+  const own = outlineOf(thing);
+  const outline = outlineOf(moved);
+  return nearby(after, thing.face, boundsOf(outline)).every((other) => {
+    if (other.id === thing.id || !touches(outline, outlineOf(other))) return true;
+    const earlier = placedById(before, other.id);
+    return earlier !== undefined && touches(own, outlineOf(earlier));
+  });
 }
 
-function metBy(card: ResolvedCard, thing: Placed): ReadonlySet<string> {
-  const outline = outlineOf(thing);
-  return new Set(
-    nearby(card, thing.face, boundsOf(outline))
-      .filter((other) => other.id !== thing.id && touches(outline, outlineOf(other)))
-      .map(({ id }) => id),
-  );
+/** Whether a thing meets nothing new where it would come to lie: told from its line alone, before the card is resolved anew. */
+function keepsClear(
+  card: ResolvedCard,
+  thing: Placed,
+  moving: readonly Placed[],
+  dx: number,
+  dy: number,
+): boolean {
+  const along = new Set<string>(moving.map(({ id }) => id));
+  const goesAlong = (other: Placed) =>
+    along.has(other.id) || supportsUnder(card, other).some((id) => along.has(id));
+  const own = outlineOf(thing);
+  const moved = shiftedBy(own, dx, dy);
+  return nearby(card, thing.face, boundsOf(moved)).every((other) => {
+    const outline = outlineOf(other);
+    return !touches(moved, outline) || touches(own, outline) || goesAlong(other);
+  });
 }

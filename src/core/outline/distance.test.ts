@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../seeded';
-import { contains, nearestBetween } from './distance';
+import { contains, nearestBetween, touches } from './distance';
 import type { Point, Polygon } from '../geometry/flattenPath';
 import { square } from '../../../test/support/shapes';
 
@@ -27,6 +27,37 @@ describe('the distance of two outlines', () => {
     const frame = [square(0, 0, 30), square(5, 5, 20)];
     expect(contains(frame, { x: 15, y: 15 })).toBe(false);
     expect(nearestBetween(frame, [square(13, 13, 4)]).distance).toBe(8);
+  });
+
+  it('is nothing where they touch: at a corner, along an edge, with any part of the one in the other', () => {
+    const a = [square(0, 0, 10)];
+    for (const [other, isTouching] of [
+      [[square(10, 10, 4)], true],
+      [[square(10, 2, 4)], true],
+      [[square(11, 2, 4)], false],
+      [[square(30, 30, 4), square(3, 3, 2)], true],
+      [[square(-5, -5, 30), square(-2, -2, 20)], false],
+      [[square(-5, -5, 30), square(-2, -2, 12)], true],
+    ] as const) {
+      expect(touches(a, other)).toBe(isTouching);
+      expect(touches(other, a)).toBe(isTouching);
+    }
+  });
+
+  it('is nothing just where they touch, seed 11', () => {
+    const random = seeded(11);
+    const triangle = (): Polygon =>
+      Array.from({ length: 3 }, () => ({
+        x: Math.round(random() * 40),
+        y: Math.round(random() * 40),
+      }));
+    const told = new Set<boolean>();
+    for (let round = 0; round < 300; round += 1) {
+      const [a, b] = [[triangle()], [triangle()]];
+      expect(touches(a, b)).toBe(nearestBetween(a, b).distance < 1e-9);
+      told.add(touches(a, b));
+    }
+    expect(told.size).toBe(2);
   });
 
   it('agrees with the nearest of many points on both lines, seed 7', () => {

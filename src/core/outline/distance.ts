@@ -1,5 +1,5 @@
 import type { Point, Polygon } from '../geometry/flattenPath';
-import { boundsOf, boxesOverlap, boxGap, type Outline } from './outline';
+import { boundsOf, boxesOverlap, boxGap, type Bounds, type Outline } from './outline';
 
 /** How near two outlines come, and where; zero where they touch or overlap. */
 export interface Nearest {
@@ -37,8 +37,50 @@ export function nearestBetween(a: Outline, b: Outline): Nearest {
 
 /** Whether two outlines touch or overlap; boxes that are apart are told at once. */
 export function touches(a: Outline, b: Outline): boolean {
-  return boxGap(boundsOf(a), boundsOf(b)) === 0 && nearestBetween(a, b).distance === 0;
+  if (boxGap(boundsOf(a), boundsOf(b)) > 0) return false;
+  return (
+    hasPartIn(a, b) || hasPartIn(b, a) || a.some((one) => b.some((two) => linesTouch(one, two)))
+  );
 }
+
+/** Whether a line of an outline begins inside another: where no lines meet, it lies there with all of its points. */
+function hasPartIn(part: Outline, whole: Outline): boolean {
+  return part.some(([first]) => first !== undefined && contains(whole, first));
+}
+
+/** Whether two closed lines share a point; edges outside the box of the other line are passed over. */
+function linesTouch(one: Polygon, two: Polygon): boolean {
+  const [own, others] = [boundsOf([one]), boundsOf([two])];
+  if (boxGap(own, others) > 0) return false;
+  const near = edgesWithin(two, own);
+  return edgesWithin(one, others).some(([a, b]) => near.some(([c, d]) => edgesTouch(a, b, c, d)));
+}
+
+function edgesWithin(polygon: Polygon, box: Bounds): readonly Edge[] {
+  return [...edgesOf(polygon)].filter(([a, b]) => boxGap(boxOf(a, b), box) === 0);
+}
+
+/** Whether two edges share a point, be it an end; all figures are whole ticks, so this is exact. */
+function edgesTouch(a: Point, b: Point, c: Point, d: Point): boolean {
+  return (
+    boxGap(boxOf(a, b), boxOf(c, d)) === 0 &&
+    sideOf(a, b, c) * sideOf(a, b, d) <= 0 &&
+    sideOf(c, d, a) * sideOf(c, d, b) <= 0
+  );
+}
+
+function boxOf(a: Point, b: Point): Bounds {
+  return {
+    x0: Math.min(a.x, b.x),
+    y0: Math.min(a.y, b.y),
+    x1: Math.max(a.x, b.x),
+    y1: Math.max(a.y, b.y),
+  };
+}
+
+/** On which side of the way from a to b a point lies: -1, 1, or 0 on its line. */
+const sideOf = (a: Point, b: Point, { x, y }: Point): number =>
+  Math.sign((b.x - a.x) * (y - a.y) - (b.y - a.y) * (x - a.x));
 
 /** Whether two outlines touch, and their boxes share more than an edge: what lies side by side does not meet. */
 export function meets(a: Outline, b: Outline): boolean {
@@ -93,15 +135,16 @@ function nearestOnEdge({ x, y }: Point, a: Point, b: Point): Point {
 }
 
 function crosses(one: Polygon, two: Polygon): boolean {
-  const side = (a: Point, b: Point, c: Point) =>
-    Math.sign((b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x));
   for (const [a, b] of edgesOf(one))
     for (const [c, d] of edgesOf(two))
-      if (side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0) return true;
+      if (sideOf(a, b, c) * sideOf(a, b, d) < 0 && sideOf(c, d, a) * sideOf(c, d, b) < 0)
+        return true;
   return false;
 }
 
-function* edgesOf(polygon: Polygon): Generator<readonly [Point, Point]> {
+type Edge = readonly [Point, Point];
+
+function* edgesOf(polygon: Polygon): Generator<Edge> {
   let last = polygon.at(-1);
   for (const point of polygon) {
     if (last) yield [last, point];

@@ -81,5 +81,10 @@ export function turned(outline: Outline, { x, y, width, height }: Rect, turn: nu
   );
 }
 
+/** Moved by so many ticks. */
+export function shiftedBy(outline: Outline, dx: number, dy: number): Outline {
+  return outline.map((polygon) => polygon.map(({ x, y }) => ({ x: x + dx, y: y + dy })));
+}
+
 /** To the nearest tick. */
 export const rounded = ({ x, y }: Point): Point => ({ x: Math.round(x), y: Math.round(y) });

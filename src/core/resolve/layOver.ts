@@ -1,4 +1,4 @@
-import { longerOf, subtractLengths, sumLengths, zeroLength, type Length } from '../length/length';
+import { subtractLengths, sumLengths, zeroLength, type Length } from '../length/length';
 import { meets } from '../outline/distance';
 import { bendsOver } from '../tolerances';
 import type { SupportId } from './origins';
@@ -33,17 +33,17 @@ export function layOver(papers: readonly ResolvedPiece[]): readonly ResolvedPiec
   return laid;
 }
 
-/** How much a piece is raised by what it crosses of those laid before. */
+/** How much a piece is raised by what it crosses of those laid before: by the highest, so that is looked for from the top. */
 function riseOver(piece: ResolvedPiece, laid: readonly ResolvedPiece[]): Length {
-  const high = laid.filter(
-    (other) => other.face === piece.face && topOf(other) - piece.foot > bendsOver,
-  );
+  const high = laid
+    .filter((other) => other.face === piece.face && topOf(other) - piece.foot > bendsOver)
+    .sort((one, other) => topOf(other) - topOf(one));
   if (high.length === 0) return zeroLength;
   const under = new Set<SupportId>(supportsUnder({ pieces: laid }, piece));
-  const top = high
-    .filter((other) => !under.has(other.id) && meets(outlineOf(other), outlineOf(piece)))
-    .reduce<Length>((highest, other) => longerOf(highest, topOf(other)), piece.foot);
-  return subtractLengths(top, piece.foot);
+  const highest = high.find(
+    (other) => !under.has(other.id) && meets(outlineOf(other), outlineOf(piece)),
+  );
+  return highest ? subtractLengths(topOf(highest), piece.foot) : zeroLength;
 }
 
 /** The marks as high as the papers they lie on. */

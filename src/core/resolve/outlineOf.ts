@@ -14,19 +14,27 @@ export function isMark(placed: Placed): placed is ResolvedMark {
   return 'whole' in placed;
 }
 
+/** The outlines of what is placed, whose figures never change. */
+const known = new WeakMap<Placed, Outline>();
 /** The last outline of each piece of a plan, and what it was made from. */
-const known = new WeakMap<Piece, { readonly placed: Placed; readonly outline: Outline }>();
+const last = new WeakMap<Piece, { readonly placed: Placed; readonly outline: Outline }>();
 
 /**
  * What of the face a piece covers: its die's shape, its print as far as it is not masked off, the ink of its words. A
  * piece that lies as before has the same object for it, so that what is reckoned from outlines can be kept.
  */
 export function outlineOf(placed: Placed): Outline {
-  const before = known.get(placed.piece);
-  if (before && (before.placed === placed || hasSameOutline(before.placed, placed)))
-    return before.outline;
-  const outline = isMark(placed) ? outlineOfMark(placed) : outlineOfPaper(placed);
-  known.set(placed.piece, { placed, outline });
+  const found = known.get(placed);
+  if (found) return found;
+  const before = last.get(placed.piece);
+  const outline =
+    before && hasSameOutline(before.placed, placed)
+      ? before.outline
+      : isMark(placed)
+        ? outlineOfMark(placed)
+        : outlineOfPaper(placed);
+  known.set(placed, outline);
+  last.set(placed.piece, { placed, outline });
   return outline;
 }
 

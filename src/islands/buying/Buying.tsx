@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { buyingJob, buyingList, chooseCard, type ChosenCard } from '../../core/compute/buyingList';
 import { otherUnit } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
@@ -25,11 +25,12 @@ import { useKnownStash } from '../session/useKnownStash';
 import { useCardFiles } from './useCardFiles';
 import { useWhenComplete } from './useWhenComplete';
 import { usePopupsSoon } from '../parts/latePopups';
+import { lateView, wholePage } from '../parts/lateView';
+import { useIsLive } from '../parts/useIsLive';
 
 /** The server draws it with the page; its script, which is large, comes after the page's own. */
-const CardChoices = lazy(() =>
-  import('./CardChoices').then((module) => ({ default: module.CardChoices })),
-);
+const choices = lateView(async () => (await import('./CardChoices')).CardChoices);
+const CardChoices = choices.View;
 
 interface Props {
   readonly team: string;
@@ -50,10 +51,16 @@ const buyingKeys: readonly KeyLine[] = [
   ['?', 'these keys'],
 ];
 
-/** What to buy for several cards at once: their sheets cut together, all else added up. */
-export function Buying({ team, releases, chosen, ...props }: Props) {
+/** Loads what comes late, before the page is drawn. */
+export const preloadBuying = choices.preload;
+
+/** What to buy for several cards at once. */
+export const BuyingPage = wholePage(Buying, preloadBuying);
+
+/** Their sheets cut together, all else added up. */
+function Buying({ team, releases, chosen, ...props }: Props) {
   usePopupsSoon();
-  const [isLive, setLive] = useState(false);
+  const isLive = useIsLive();
   const { cards, isWhole, failure } = useChoices(props.cards, props.areCardsWhole);
   const { library, holdings, isWhole: isStashWhole } = useKnownStash(props);
   const [unit, setUnit] = useState(props.unit);
@@ -124,18 +131,15 @@ export function Buying({ team, releases, chosen, ...props }: Props) {
         <aside aria-label="For which cards" className="w-80 shrink-0 print:hidden">
           <h1 className="text-xl">Buying list</h1>
           <p className="text-sheet-muted pb-2">Choose the cards it is for.</p>
-          <Suspense>
-            <CardChoices
-              cards={cards}
-              isWhole={isWhole}
-              releases={releases}
-              chosen={chosenIds}
-              copiesOf={copiesOf}
-              onChoose={choose}
-              onCopies={(card, count) => setCopies(new Map([...copies, [card.id, count]]))}
-              onLive={setLive}
-            />
-          </Suspense>
+          <CardChoices
+            cards={cards}
+            isWhole={isWhole}
+            releases={releases}
+            chosen={chosenIds}
+            copiesOf={copiesOf}
+            onChoose={choose}
+            onCopies={(card, count) => setCopies(new Map([...copies, [card.id, count]]))}
+          />
           {failure !== '' && (
             <p role="alert" className="text-pencil py-2">
               Not all cards are shown. {failure}

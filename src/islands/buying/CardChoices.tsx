@@ -1,5 +1,5 @@
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Release } from '../../core/plan/cardFile';
 import { NumberField } from '../parts/NumberField';
 import { choiceRows, type CardChoice } from './choiceRows';
@@ -13,8 +13,6 @@ interface Props {
   readonly copiesOf: (card: CardChoice) => number;
   readonly onChoose: (ids: readonly string[], isChosen: boolean) => void;
   readonly onCopies: (card: CardChoice, copies: number) => void;
-  /** Told true once it listens. */
-  readonly onLive: (isLive: boolean) => void;
 }
 
 /** In CSS pixels; a release stands a little apart from the one before. */
@@ -22,8 +20,7 @@ const rowHeights = { release: 46, card: 32 } as const;
 
 /** Chooses cards, or all of a release, from a list of which what is in view is drawn; found by typing. */
 export function CardChoices(props: Props) {
-  const { cards, isWhole, releases, chosen, copiesOf, onChoose, onCopies, onLive } = props;
-  useEffect(() => onLive(true), [onLive]);
+  const { cards, isWhole, releases, chosen, copiesOf, onChoose, onCopies } = props;
   const [query, setQuery] = useState('');
   // As they were at first: what is ticked stays where it is.
   const [chosenFirst] = useState(chosen);

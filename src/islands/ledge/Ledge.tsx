@@ -1,4 +1,4 @@
-import { Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { StandingCard } from '../../core/compute/standingCard';
 import type { Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
@@ -58,9 +58,7 @@ const ledgeKeys: readonly KeyLine[] = [
   ['?', 'these keys'],
 ];
 
-const newCard = lateView(async () => ({
-  default: (await import('./NewCardDialog')).NewCardDialog,
-}));
+const newCard = lateView(async () => (await import('./NewCardDialog')).NewCardDialog);
 const NewCardDialog = newCard.View;
 
 /** All cards on picture ledges, a ledge for each release. */
@@ -232,14 +230,12 @@ export function Ledge(props: Props) {
         </span>
       </footer>
       {open === 'new' && (
-        <Suspense fallback={null}>
-          <NewCardDialog
-            releases={releases}
-            stocks={stocks}
-            unit={unit}
-            onClose={() => setOpen(undefined)}
-          />
-        </Suspense>
+        <NewCardDialog
+          releases={releases}
+          stocks={stocks}
+          unit={unit}
+          onClose={() => setOpen(undefined)}
+        />
       )}
       {open === 'bin' && (
         <Bin

@@ -1,4 +1,4 @@
-import { Suspense, useRef, useState, type KeyboardEvent } from 'react';
+import { useRef, useState, type KeyboardEvent } from 'react';
 import type { Choice } from '../popups/ChoicePopup';
 import { ChoicePopup } from './latePopups';
 
@@ -59,20 +59,18 @@ export function Choose(props: Props) {
         {choices.find((choice) => choice.value === value)?.name ?? otherwise}
       </button>
       {isOpen && (
-        <Suspense fallback={null}>
-          <ChoicePopup
-            label={label}
-            choices={choices}
-            value={value}
-            typed={typed}
-            anchor={button.current}
-            onChoose={(chosen) => {
-              close(true);
-              if (chosen !== value) onChoose(chosen);
-            }}
-            onClose={close}
-          />
-        </Suspense>
+        <ChoicePopup
+          label={label}
+          choices={choices}
+          value={value}
+          typed={typed}
+          anchor={button.current}
+          onChoose={(chosen) => {
+            close(true);
+            if (chosen !== value) onChoose(chosen);
+          }}
+          onClose={close}
+        />
       )}
     </>
   );

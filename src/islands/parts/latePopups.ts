@@ -5,8 +5,8 @@ import { whenIdle } from './whenIdle';
 const load = () => import('../popups');
 
 /** What opens over a page comes from one script after the page; what is asked for before opens when it has come. */
-const dialog = lateView(async () => ({ default: (await load()).DialogPopup }));
-const choice = lateView(async () => ({ default: (await load()).ChoicePopup }));
+const dialog = lateView(async () => (await load()).DialogPopup);
+const choice = lateView(async () => (await load()).ChoicePopup);
 export const DialogPopup = dialog.View;
 export const ChoicePopup = choice.View;
 

@@ -1,39 +1,62 @@
-import { lazy, type ComponentType } from 'react';
-
-interface Loaded<Props> {
-  readonly default: ComponentType<Props>;
-}
+import { use, useEffect, useState, type ComponentType, type ReactNode } from 'react';
 
 /** A part of a page that comes after it. */
 export interface LateView<Props> {
   readonly View: ComponentType<Props>;
-  /** Loads it before the page is drawn: on the server, so that it stands in the page from the start. */
+  /** Loads it before it is drawn: on the server, so that it stands in the page from the start. */
   readonly preload: () => Promise<void>;
 }
 
 /**
  * A part whose script is loaded once it is drawn for the first time, unless it was loaded before. Where it does not come,
- * a sentence says so and the rest of the page goes on.
+ * a sentence says so and the rest of the page goes on; drawn again, it is asked for again.
+ * @param waiting what stands there until then
  */
 export function lateView<Props extends object>(
-  load: () => Promise<Loaded<Props>>,
+  load: () => Promise<ComponentType<Props>>,
+  waiting: ReactNode = null,
 ): LateView<Props> {
-  let loaded: Loaded<Props> | undefined;
-  const View = lazy<ComponentType<Props>>(() =>
-    loaded ? atOnce(loaded) : load().catch(() => ({ default: NotLoaded })),
-  );
-  return {
-    View: View as unknown as ComponentType<Props>,
-    preload: async () => {
-      loaded = await load();
-    },
+  let loaded: ComponentType<Props> | undefined;
+  const preload = async () => {
+    loaded = await load();
   };
+  // Not by Suspense: the server would send a large part behind the page, for a script to put it into its place.
+  function View(props: Props) {
+    const [state, setState] = useState<'there' | 'awaited' | 'failed'>(
+      loaded ? 'there' : 'awaited',
+    );
+    useEffect(() => {
+      if (state !== 'awaited') return;
+      let isGone = false;
+      const goTo = (next: 'there' | 'failed') => () => {
+        if (!isGone) setState(next);
+      };
+      preload().then(goTo('there'), goTo('failed'));
+      return () => {
+        isGone = true;
+      };
+    }, [state]);
+    if (state === 'failed') return <NotLoaded />;
+    const Part = loaded;
+    return Part ? <Part {...props} /> : waiting;
+  }
+  return { View, preload };
 }
 
-/** What is there already: a promise would have the part put into its place by a script afterwards. */
-function atOnce<Value>(value: Value): Promise<Value> {
-  const there = { then: (take: (value: Value) => void) => take(value) };
-  return there as unknown as Promise<Value>;
+/**
+ * A page that takes over what the server sent once the scripts of all that stands on it are there: taken over before, what
+ * comes late would be drawn anew.
+ */
+export function wholePage<Props extends object>(
+  Page: ComponentType<Props>,
+  preload: (props: Props) => Promise<unknown>,
+): ComponentType<Props> {
+  let scripts: Promise<unknown> | undefined;
+  return function WholePage(props: Props) {
+    // What could not be loaded says so in its place.
+    if (!import.meta.env.SSR) use((scripts ??= preload(props).catch(() => undefined)));
+    return <Page {...props} />;
+  };
 }
 
 function NotLoaded() {

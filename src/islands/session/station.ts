@@ -31,5 +31,5 @@ export interface Station {
   readonly loadRules: () => Promise<readonly Rule[]>;
   /** Its keys, as the help lists them. */
   readonly keys: readonly KeyLine[];
-  readonly load: () => Promise<{ readonly default: ComponentType }>;
+  readonly load: () => Promise<ComponentType>;
 }

@@ -114,8 +114,11 @@ export function useSaving(options: Options): Saving {
       if (isBehind) return;
       clearTimeout(later);
       const reply = await getJson(`/api/cards/${cardId}/edits?after=${created.revision}`, 'since');
-      if (reply.ok) created.takeIn(reply.body);
-      else if (!ending.signal.aborted)
+      if (reply.ok) {
+        // What cannot be taken in while a save of one's own is on its way is asked for again after it.
+        heard = Math.max(heard, reply.body.revision);
+        created.takeIn(reply.body);
+      } else if (!ending.signal.aborted)
         later = setTimeout(() => void catchUp(), catchUpAgainMilliseconds);
     };
     // What hears of others and looks for what was left comes after the first drawing.

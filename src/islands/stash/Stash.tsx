@@ -1,6 +1,6 @@
 import { localDay } from '../../core/text/localDay';
 import { fileName } from '../../core/text/fileName';
-import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { otherUnit } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { LibraryId } from '../../core/plan/ids';
@@ -20,17 +20,16 @@ import { StashTable } from './StashTable';
 import { useStash } from './useStash';
 import { Select } from '../parts/Select';
 import { usePopupsSoon } from '../parts/latePopups';
+import { lateView } from '../parts/lateView';
 
 // Loaded after the first drawing, so that it is there when it is wanted.
 const loadAddItem = () => import('./AddItemDialog');
-const AddItemDialog = lazy(async () => ({ default: (await loadAddItem()).AddItemDialog }));
+const { View: AddItemDialog } = lateView(async () => (await loadAddItem()).AddItemDialog);
 // What reads drawings and tables comes with the first one.
-const OutlineDialog = lazy(async () => ({
-  default: (await import('./OutlineDialog')).OutlineDialog,
-}));
-const ImportDialog = lazy(async () => ({
-  default: (await import('./ImportDialog')).ImportDialog,
-}));
+const { View: OutlineDialog } = lateView(
+  async () => (await import('./OutlineDialog')).OutlineDialog,
+);
+const { View: ImportDialog } = lateView(async () => (await import('./ImportDialog')).ImportDialog);
 
 interface Props {
   readonly team: string;
@@ -201,42 +200,40 @@ export function Stash(props: Props) {
           <EmptyStash isEmpty={lines.length === 0} onAll={() => setFilter(everything)} />
         )}
       </main>
-      <Suspense fallback={null}>
-        {dialog === 'add' && (
-          <AddItemDialog
-            items={all}
-            kind={filter.kind === 'all' ? 'stock' : filter.kind}
-            unit={unit}
-            onAdd={async (added) => {
-              const isKept = await change([added]);
-              // It is shown unfolded, since how much there is of it comes next.
-              if (isKept) {
-                setFilter({ ...everything, text: added.item?.name ?? '' });
-                setOpen(added.itemId);
-              }
-              return isKept;
-            }}
-            onClose={() => setDialog(undefined)}
-          />
-        )}
-        {dialog === 'outline' && (
-          <OutlineDialog
-            items={all}
-            unit={unit}
-            onAdd={(added) => change([added])}
-            onClose={() => setDialog(undefined)}
-          />
-        )}
-        {dialog === 'import' && (
-          <ImportDialog
-            items={all}
-            holdings={held}
-            unit={unit}
-            onImport={change}
-            onClose={() => setDialog(undefined)}
-          />
-        )}
-      </Suspense>
+      {dialog === 'add' && (
+        <AddItemDialog
+          items={all}
+          kind={filter.kind === 'all' ? 'stock' : filter.kind}
+          unit={unit}
+          onAdd={async (added) => {
+            const isKept = await change([added]);
+            // It is shown unfolded, since how much there is of it comes next.
+            if (isKept) {
+              setFilter({ ...everything, text: added.item?.name ?? '' });
+              setOpen(added.itemId);
+            }
+            return isKept;
+          }}
+          onClose={() => setDialog(undefined)}
+        />
+      )}
+      {dialog === 'outline' && (
+        <OutlineDialog
+          items={all}
+          unit={unit}
+          onAdd={(added) => change([added])}
+          onClose={() => setDialog(undefined)}
+        />
+      )}
+      {dialog === 'import' && (
+        <ImportDialog
+          items={all}
+          holdings={held}
+          unit={unit}
+          onImport={change}
+          onClose={() => setDialog(undefined)}
+        />
+      )}
       {dialog === 'keys' && (
         <KeysDialog
           keys={stashKeys}

@@ -22,7 +22,7 @@ describe('the stations', () => {
     const loaded = await station.loadRules();
     const own = rules.filter(({ id }) => station.mends.includes(ruleGroupOf[id]));
     expect(new Set(loaded)).toEqual(new Set(own));
-    expect((await station.load()).default).toBeTypeOf('function');
+    expect(await station.load()).toBeTypeOf('function');
     expect(station.keys.length).toBeGreaterThan(0);
   });
 });

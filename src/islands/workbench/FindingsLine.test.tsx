@@ -58,6 +58,25 @@ describe('the line of findings', () => {
     expect(left.map(({ subject }) => subject.name)).toEqual(['Wide']);
   });
 
+  it('tries the remedies of the one it tells, and of the others once the list is open', () => {
+    const tried: string[] = [];
+    const { findings } = computeCard(uneven, library);
+    const watched = findings.map((finding) => ({
+      ...finding,
+      get remedies() {
+        tried.push(finding.subject.name);
+        return finding.remedies;
+      },
+    }));
+    const handlers = { onCommit: vi.fn(), onSelect: vi.fn(), onHabits: vi.fn() };
+    render(<FindingsLine findings={watched} lead={watched[0]} unit="in" {...handlers} />);
+    expect(new Set(tried)).toEqual(new Set(['Wide']));
+    fireEvent.click(screen.getByRole('button', { name: /^All findings/ }));
+    expect(new Set(tried)).toEqual(new Set(['Wide', 'Panel']));
+    const [, second] = screen.getAllByRole('listitem');
+    expect(second?.querySelectorAll('button.button-outlined').length).toBeGreaterThan(0);
+  });
+
   it('lists old and new figures of an easier stack when it is opened', () => {
     show(fiveLayers());
     fireEvent.click(screen.getByRole('button', { name: /^All findings/ }));

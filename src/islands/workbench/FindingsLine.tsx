@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import type { Finding } from '../../core/findings/finding';
 import type { Remedy } from '../../core/findings/remedy';
 import { pieceOfSubject, subjectKey } from '../../core/findings/subject';
@@ -60,9 +60,7 @@ export function FindingsLine({ findings, lead, unit, onCommit, onSelect, onHabit
               >
                 {findingSentence(finding, unit)}
               </button>
-              {finding.remedies.map((remedy) => (
-                <RemedyButton key={remedy.id} remedy={remedy} unit={unit} onCommit={onCommit} />
-              ))}
+              <RemediesSoon finding={finding} unit={unit} onCommit={onCommit} />
               <button
                 type="button"
                 className="button"
@@ -146,6 +144,23 @@ function Severity({ finding, count }: { readonly finding: Finding; readonly coun
     <strong className={`border-b-2 font-semibold whitespace-nowrap ${colour}`}>
       {count} {count === undefined || count === 1 ? one : more}
     </strong>
+  );
+}
+
+interface RemediesProps {
+  readonly finding: Finding;
+  readonly unit: Unit;
+  readonly onCommit: (edit: Edit) => void;
+}
+
+/** The remedies in the list of all: those of two hundred findings take a second to be tried, and meanwhile it is read and closed. */
+function RemediesSoon({ finding, unit, onCommit }: RemediesProps) {
+  const isDue = useDeferredValue(true, false);
+  return (
+    isDue &&
+    finding.remedies.map((remedy) => (
+      <RemedyButton key={remedy.id} remedy={remedy} unit={unit} onCommit={onCommit} />
+    ))
   );
 }
 

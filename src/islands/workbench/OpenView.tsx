@@ -3,14 +3,17 @@ import { lateView } from '../parts/lateView';
 import { whenIdle } from '../parts/whenIdle';
 import { stations } from '../stations/stations';
 
-const loadRevisions = async () => ({
-  default: (await import('../revisions/Revisions')).Revisions,
-});
+const loadRevisions = async () => (await import('../revisions/Revisions')).Revisions;
 
 // A view is loaded with its own page, and the others after it, so that they are there when they are wanted.
 const loaders = [...stations.map(({ load }) => load), loadRevisions];
-const revisions = lateView(loadRevisions);
-const views = new Map(stations.map(({ id, load }) => [id, lateView(load)]));
+const oneMoment = (
+  <p role="status" className="p-[18px]">
+    One moment…
+  </p>
+);
+const revisions = lateView(loadRevisions, oneMoment);
+const views = new Map(stations.map(({ id, load }) => [id, lateView(load, oneMoment)]));
 const viewOf = (view: string) => views.get(view) ?? revisions;
 
 export function preloadView(view: string): Promise<void> {

@@ -1,9 +1,10 @@
-import { Suspense, useCallback, useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { leadingFinding } from '../../core/findings/runRules';
 import { pieceOfSubject } from '../../core/findings/subject';
 import { otherUnit } from '../../core/length/formatLength';
 import { ruleGroupOf } from '../../core/plan/rules';
-import { lateView } from '../parts/lateView';
+import { lateView, wholePage } from '../parts/lateView';
+import { useIsLive } from '../parts/useIsLive';
 import { useKeptFocus } from '../parts/useKeptFocus';
 import { useKeys } from '../parts/useKeys';
 import { SessionContext } from '../session/CardSession';
@@ -19,28 +20,28 @@ import { WorkbenchHeader } from './WorkbenchHeader';
 import { usePopupsSoon } from '../parts/latePopups';
 
 /** Its sentences are many, so they come after the page, on which the server has written the first. */
-const findingsLine = lateView(async () => ({
-  default: (await import('./FindingsLine')).FindingsLine,
-}));
+const findingsLine = lateView(
+  async () => (await import('./FindingsLine')).FindingsLine,
+  <footer className="border-hairline h-[46px] border-t bg-white" />,
+);
 const FindingsLine = findingsLine.View;
 
-/** Loads what comes late, before the server draws the page. */
-export async function preloadWorkbench(view: string): Promise<void> {
+/** Loads what comes late, before the page is drawn. */
+export async function preloadWorkbench({ view }: { readonly view: string }): Promise<void> {
   await Promise.all([findingsLine.preload(), preloadView(view)]);
 }
 
-/** The station and the findings. */
-const lateParts = 2;
+/** One card on the workbench. */
+export const WorkbenchPage = wholePage(Workbench, preloadWorkbench);
 
-/** One card on the workbench: the strip of stations, the current one, and the findings. */
-export function Workbench(props: SessionStart) {
+/** The strip of stations, the current one, and the findings. */
+function Workbench(props: SessionStart) {
   usePopupsSoon();
   const { session, controls } = useSession(props, stations, isView);
   const { plan, findings, view, selected, unit, commit, select, go, ask } = session;
   const { state, notice, undo, redo } = controls;
   const { saving } = state;
-  const [live, setLive] = useState(0);
-  const oneMore = useCallback(() => setLive((before) => before + 1), []);
+  const isLive = useIsLive();
   const station = stations.find(({ id }) => id === view);
   const lead =
     findings &&
@@ -88,7 +89,7 @@ export function Workbench(props: SessionStart) {
         <main
           id="content"
           tabIndex={-1}
-          aria-busy={live < lateParts}
+          aria-busy={!isLive}
           className="bg-sheet min-h-0 flex-1 overflow-auto print:overflow-visible print:bg-white"
         >
           {props.isBinned && (
@@ -101,16 +102,7 @@ export function Workbench(props: SessionStart) {
               {station.name} is drawn for a wider window: turn the phone, or use a larger screen.
             </p>
           )}
-          <Suspense
-            fallback={
-              <p role="status" className="p-[18px]">
-                One moment…
-              </p>
-            }
-          >
-            <OpenView view={view} />
-            <Listening onListening={oneMore} />
-          </Suspense>
+          <OpenView view={view} />
         </main>
         <div className="relative">
           <Notice
@@ -119,33 +111,24 @@ export function Workbench(props: SessionStart) {
             onKeep={commit}
             onClose={saving.refused.length > 0 ? saving.forgetRefused : controls.closeNotice}
           />
-          <Suspense fallback={<footer className="border-hairline h-[46px] border-t bg-white" />}>
-            <FindingsLine
-              findings={findings}
-              lead={lead}
-              unit={unit}
-              onCommit={commit}
-              onHabits={() => ask({ kind: 'habits' })}
-              onSelect={(finding) => {
-                const piece = pieceOfSubject(finding.subject);
-                const mending = stations.find(({ mends }) =>
-                  mends.includes(ruleGroupOf[finding.data.rule]),
-                );
-                if (mending && mending.id !== view) go(mending.id);
-                select(plan.pieces.find(({ id }) => id === piece)?.id ?? 'base');
-              }}
-            />
-            <Listening onListening={oneMore} />
-          </Suspense>
+          <FindingsLine
+            findings={findings}
+            lead={lead}
+            unit={unit}
+            onCommit={commit}
+            onHabits={() => ask({ kind: 'habits' })}
+            onSelect={(finding) => {
+              const piece = pieceOfSubject(finding.subject);
+              const mending = stations.find(({ mends }) =>
+                mends.includes(ruleGroupOf[finding.data.rule]),
+              );
+              if (mending && mending.id !== view) go(mending.id);
+              select(plan.pieces.find(({ id }) => id === piece)?.id ?? 'base');
+            }}
+          />
         </div>
         <WorkbenchDialogs controls={controls} areKeysOn={areKeysOn} onKeysOn={setKeysOn} />
       </div>
     </SessionContext>
   );
-}
-
-/** Tells that what it stands beside has taken over from the server's page and listens. */
-function Listening({ onListening }: { readonly onListening: () => void }) {
-  useEffect(onListening, [onListening]);
-  return null;
 }

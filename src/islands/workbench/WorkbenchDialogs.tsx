@@ -1,31 +1,29 @@
-import { lazy, Suspense } from 'react';
 import type { LibraryItem } from '../../core/plan/libraryItem';
+import { lateView } from '../parts/lateView';
 import { useCardSession } from '../session/CardSession';
 import type { SessionControls } from '../session/useSession';
 import { stations } from '../stations/stations';
 import { revisionKeys, workbenchKeys } from './workbenchKeys';
 
 // A dialog is loaded when it is first wanted.
-const KeysDialog = lazy(async () => ({
-  default: (await import('../parts/KeysDialog')).KeysDialog,
-}));
-const NewDiesDialog = lazy(async () => ({
-  default: (await import('../parts/NewDiesDialog')).NewDiesDialog,
-}));
-const NewReleaseDialog = lazy(async () => ({
-  default: (await import('../parts/NewReleaseDialog')).NewReleaseDialog,
-}));
-const NewStampsDialog = lazy(async () => ({
-  default: (await import('../parts/NewStampsDialog')).NewStampsDialog,
-}));
-const NewStockDialog = lazy(async () => ({
-  default: (await import('../parts/NewStockDialog')).NewStockDialog,
-}));
-const TryAsDialog = lazy(async () => ({ default: (await import('./TryAsDialog')).TryAsDialog }));
-const HabitsDialog = lazy(async () => ({ default: (await import('./HabitsDialog')).HabitsDialog }));
-const ConflictDialog = lazy(async () => ({
-  default: (await import('./ConflictDialog')).ConflictDialog,
-}));
+const { View: KeysDialog } = lateView(async () => (await import('../parts/KeysDialog')).KeysDialog);
+const { View: NewDiesDialog } = lateView(
+  async () => (await import('../parts/NewDiesDialog')).NewDiesDialog,
+);
+const { View: NewReleaseDialog } = lateView(
+  async () => (await import('../parts/NewReleaseDialog')).NewReleaseDialog,
+);
+const { View: NewStampsDialog } = lateView(
+  async () => (await import('../parts/NewStampsDialog')).NewStampsDialog,
+);
+const { View: NewStockDialog } = lateView(
+  async () => (await import('../parts/NewStockDialog')).NewStockDialog,
+);
+const { View: TryAsDialog } = lateView(async () => (await import('./TryAsDialog')).TryAsDialog);
+const { View: HabitsDialog } = lateView(async () => (await import('./HabitsDialog')).HabitsDialog);
+const { View: ConflictDialog } = lateView(
+  async () => (await import('./ConflictDialog')).ConflictDialog,
+);
 
 interface Props {
   readonly controls: SessionControls;
@@ -39,7 +37,7 @@ export function WorkbenchDialogs(props: Props) {
   const { state } = props.controls;
   const { saveState, revision, undecided, restart } = state.saving;
   return (
-    <Suspense fallback={null}>
+    <>
       <OpenDialog {...props} />
       {(saveState.kind === 'conflict' || saveState.kind === 'stopped') && (
         <ConflictDialog
@@ -60,7 +58,7 @@ export function WorkbenchDialogs(props: Props) {
           onTheirs={undecided.forget}
         />
       )}
-    </Suspense>
+    </>
   );
 }
 

@@ -18,7 +18,7 @@ export const blocked: Rule = {
       if (!issue || !motion) return [];
       const still: Remedy = deed('still', changePiece(piece.piece, { motion: null }));
       return [
-        findOn(piece, 'look', { rule: 'blocked', motion: motion.kind, issue }, [
+        findOn(piece, 'look', { rule: 'blocked', motion: motion.kind, issue }, () => [
           ...clearings(input, piece, issue),
           still,
         ]),

@@ -57,15 +57,18 @@ function findingOn(input: RuleInput, { thing, by, isWhole }: Off, others: number
     const moved = placedById(after, thing.id);
     return moved !== undefined && beyondPaper(after, moved) <= fillsBox;
   };
-  const remedy =
-    others === 0
-      ? moveInto(input, thing, boundsOf(outlineUnder(card, thing)), isMended)
-      : undefined;
+  const movingIn = () => {
+    const remedy =
+      others === 0
+        ? moveInto(input, thing, boundsOf(outlineUnder(card, thing)), isMended)
+        : undefined;
+    return remedy ? [remedy] : [];
+  };
   const supportLetter = letterOf(card, thing.support);
   return findOn(
     thing,
     isWhole ? 'stop' : 'look',
     { rule: 'off-paper', supportLetter, by, isWhole, others },
-    remedy ? [remedy] : [],
+    movingIn,
   );
 }

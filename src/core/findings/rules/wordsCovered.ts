@@ -1,5 +1,5 @@
 import { contrast } from '../../colour/contrast';
-import { wordPlaces } from '../../composition/wordPlaces';
+import { freePlaces } from '../../composition/wordPlaces';
 import { isPatterned } from '../../kinds/paint';
 import { inkMeeting } from '../../resolve/inkOf';
 import { boundsOf, type Outline } from '../../outline/outline';
@@ -25,11 +25,7 @@ export const wordsCovered: Rule = {
       const { by, other } = fault;
       if (!other) return [findOn(thing, 'look', { rule: 'words-covered', by })];
       return [
-        findOnPair(
-          thing,
-          other,
-          'look',
-          { rule: 'words-covered', by },
+        findOnPair(thing, other, 'look', { rule: 'words-covered', by }, () =>
           clearings(input, thing, fault),
         ),
       ];
@@ -99,7 +95,7 @@ function moveToFree(
   const { face, support, rect, id, piece } = words;
   if (piece.place.turn !== 0 || piece.group !== null) return undefined;
   const clearance = input.plan.habits.wordMargin.ticks;
-  const { places } = wordPlaces({
+  const places = freePlaces({
     card: input.card,
     face,
     support,

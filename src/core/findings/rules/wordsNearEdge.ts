@@ -42,7 +42,7 @@ export const wordsNearEdge: Rule = {
             margin,
             isTooShort,
           },
-          isTooShort ? [] : [...movingIn(input, thing), centring],
+          () => (isTooShort ? [] : [...movingIn(input, thing), centring]),
         ),
       ];
     });

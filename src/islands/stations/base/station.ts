@@ -29,5 +29,5 @@ export const baseStation: Station = {
     ['f', 'turn the card to its next face'],
     ['q', 'try the design as another format'],
   ],
-  load: async () => ({ default: (await import('./BaseStation')).BaseStation }),
+  load: async () => (await import('./BaseStation')).BaseStation,
 };

@@ -11,5 +11,5 @@ export const cutStation: Station = {
   mends: ['sheets'],
   loadRules: async () => (await import('../../../core/compute/rules/sheetsRules')).sheetsRules,
   keys: [['p', 'print']],
-  load: async () => ({ default: (await import('./CutStation')).CutStation }),
+  load: async () => (await import('./CutStation')).CutStation,
 };

@@ -31,5 +31,5 @@ export const layoutStation: Station = {
     ['f', 'turn the card to its next face'],
     ['q', 'try the design as another format'],
   ],
-  load: async () => ({ default: (await import('./LayoutStation')).LayoutStation }),
+  load: async () => (await import('./LayoutStation')).LayoutStation,
 };

@@ -12,5 +12,5 @@ export const sheetStation: Station = {
   mends: ['supplies'],
   loadRules: async () => (await import('../../../core/compute/rules/suppliesRules')).suppliesRules,
   keys: [['p', 'print']],
-  load: async () => ({ default: (await import('./SheetStation')).SheetStation }),
+  load: async () => (await import('./SheetStation')).SheetStation,
 };
