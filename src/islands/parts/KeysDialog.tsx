@@ -3,7 +3,7 @@ import { Dialog } from './Dialog';
 /** A key or two, and what they do. */
 export type KeyLine = readonly [keys: string, does: string];
 
-interface Props {
+export interface KeysDialogProps {
   readonly keys: readonly KeyLine[];
   readonly areKeysOn: boolean;
   readonly onKeysOn: (on: boolean) => void;
@@ -11,7 +11,7 @@ interface Props {
 }
 
 /** The keys, and the switch for those that are a single character. */
-export function KeysDialog({ keys, areKeysOn, onKeysOn, onClose }: Props) {
+export function KeysDialog({ keys, areKeysOn, onKeysOn, onClose }: KeysDialogProps) {
   return (
     <Dialog title="Keys" isWide onClose={onClose}>
       <dl className="gap-x-10 [columns:22rem]">

@@ -1,7 +1,6 @@
 import type { ComponentType } from 'react';
 import type { Rule } from '../../core/findings/finding';
 import type { RuleGroup } from '../../core/plan/rules';
-import type { KeyLine } from '../parts/KeysDialog';
 import type { CardSession } from './CardSession';
 
 /** What the tab of a station says of the card. */
@@ -14,7 +13,7 @@ export interface TabFigure {
 /** A figure that is there at once. */
 export const figureNow = (text: string): TabFigure => ({ text, isOld: false });
 
-/** All that strip, keys, address and findings need to know of a station. */
+/** All that strip, address and findings need to know of a station. */
 export interface Station {
   /** As the address has it. */
   readonly id: string;
@@ -29,7 +28,5 @@ export interface Station {
   /** Made for a phone on the table too; the others ask for a wider window there. */
   readonly fitsPhone?: boolean;
   readonly loadRules: () => Promise<readonly Rule[]>;
-  /** Its keys, as the help lists them. */
-  readonly keys: readonly KeyLine[];
   readonly load: () => Promise<ComponentType>;
 }

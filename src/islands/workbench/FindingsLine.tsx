@@ -155,13 +155,10 @@ interface RemediesProps {
 
 /** The remedies in the list of all: those of two hundred findings take a second to be tried, and meanwhile it is read and closed. */
 function RemediesSoon({ finding, unit, onCommit }: RemediesProps) {
-  const isDue = useDeferredValue(true, false);
-  return (
-    isDue &&
-    finding.remedies.map((remedy) => (
-      <RemedyButton key={remedy.id} remedy={remedy} unit={unit} onCommit={onCommit} />
-    ))
-  );
+  const tried = useDeferredValue<Finding | undefined>(finding, undefined);
+  return tried?.remedies.map((remedy) => (
+    <RemedyButton key={remedy.id} remedy={remedy} unit={unit} onCommit={onCommit} />
+  ));
 }
 
 interface RemedyButtonProps {

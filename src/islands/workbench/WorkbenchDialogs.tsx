@@ -2,11 +2,11 @@ import type { LibraryItem } from '../../core/plan/libraryItem';
 import { lateView } from '../parts/lateView';
 import { useCardSession } from '../session/CardSession';
 import type { SessionControls } from '../session/useSession';
-import { stations } from '../stations/stations';
-import { revisionKeys, workbenchKeys } from './workbenchKeys';
 
 // A dialog is loaded when it is first wanted.
-const { View: KeysDialog } = lateView(async () => (await import('../parts/KeysDialog')).KeysDialog);
+const { View: WorkbenchKeys } = lateView(
+  async () => (await import('./WorkbenchKeys')).WorkbenchKeys,
+);
 const { View: NewDiesDialog } = lateView(
   async () => (await import('../parts/NewDiesDialog')).NewDiesDialog,
 );
@@ -68,17 +68,10 @@ function OpenDialog({ controls, areKeysOn, onKeysOn }: Props) {
   switch (asked?.kind) {
     case undefined:
       return null;
-    case 'keys': {
-      const own = stations.find(({ id }) => id === view)?.keys ?? revisionKeys;
+    case 'keys':
       return (
-        <KeysDialog
-          keys={[...own, ...workbenchKeys]}
-          areKeysOn={areKeysOn}
-          onKeysOn={onKeysOn}
-          onClose={close}
-        />
+        <WorkbenchKeys view={view} areKeysOn={areKeysOn} onKeysOn={onKeysOn} onClose={close} />
       );
-    }
     case 'habits':
       return (
         <HabitsDialog

@@ -10,6 +10,5 @@ export const cutStation: Station = {
   showsResults: true,
   mends: ['sheets'],
   loadRules: async () => (await import('../../../core/compute/rules/sheetsRules')).sheetsRules,
-  keys: [['p', 'print']],
   load: async () => (await import('./CutStation')).CutStation,
 };

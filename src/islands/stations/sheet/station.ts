@@ -11,6 +11,5 @@ export const sheetStation: Station = {
   showsResults: true,
   mends: ['supplies'],
   loadRules: async () => (await import('../../../core/compute/rules/suppliesRules')).suppliesRules,
-  keys: [['p', 'print']],
   load: async () => (await import('./SheetStation')).SheetStation,
 };

@@ -1,0 +1,13 @@
+import type { KeyLine } from '../parts/KeysDialog';
+import { baseKeys } from './base/keys';
+import { layoutKeys } from './layout/keys';
+
+const printing: readonly KeyLine[] = [['p', 'print']];
+
+/** The keys of each station by its id; they come with the help, when that is first wanted. */
+export const stationKeys: Readonly<Record<string, readonly KeyLine[]>> = {
+  base: baseKeys,
+  layout: layoutKeys,
+  cut: printing,
+  sheet: printing,
+};
