@@ -42,11 +42,13 @@ for (const view of [...stations.map(({ id }) => `/card/rain-day/${id}`), '/buyin
     await page.goto(view);
     const { sent, drawnAnew } = await page.evaluate(() => {
       const { sent } = window as unknown as { readonly sent: readonly Element[] };
-      const isScript = (element: Element) => element.matches('script, style, template');
+      // Rows of a long list come and go with what is in view.
+      const isPassing = (element: Element) =>
+        element.matches('script, style, template') || element.closest('[aria-setsize]') !== null;
       return {
         sent: sent.length,
         drawnAnew: sent
-          .filter((element) => !element.isConnected && !isScript(element))
+          .filter((element) => !element.isConnected && !isPassing(element))
           .map((element) => element.outerHTML.slice(0, 80)),
       };
     });
