@@ -21,7 +21,8 @@ export default defineConfig({
           name: 'islands',
           include: ['src/islands/**/*.test.{ts,tsx}'],
           environment: 'happy-dom',
-          setupFiles: ['test/support/popups.ts'],
+          testTimeout: 30_000,
+          setupFiles: ['test/support/islandsSetup.ts'],
         },
       },
       {

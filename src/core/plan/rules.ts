@@ -38,7 +38,7 @@ export type RuleId = (typeof ruleIds)[number];
 
 /**
  * Rules by what they read. Paper: sizes, borders and stocks of what is cut. Marks: prints, words, die cuts and what lies
- * over what. Heights: what holds and lifts each piece, and what moves. Sheets: what the stocks come in, and the cut plan.
+ * over what, what moves. Heights: what holds and lifts each piece. Sheets: what the stocks come in, and the cut plan.
  * Supplies: the items of the stash and the supply list.
  */
 export const ruleGroups = ['paper', 'marks', 'heights', 'sheets', 'supplies'] as const;
@@ -63,7 +63,7 @@ export const ruleGroupOf: Readonly<Record<RuleId, RuleGroup>> = {
   'short-end': 'marks',
   'two-heights': 'heights',
   'foam-wide': 'heights',
-  blocked: 'heights',
+  blocked: 'marks',
   'too-large': 'marks',
   'no-die': 'marks',
   'stencil-short': 'marks',

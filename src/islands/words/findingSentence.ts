@@ -108,7 +108,7 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
         : `${piece} is lost on a similar ground. Give it a light outline, a shadow at one side or a pale halo, or a mat in the ink’s darkness.`;
     case 'words-near-edge':
       return data.isTooShort
-        ? `${piece} is too large for ${data.supportLetter}: it needs ${write(data.margin)} on every side. Make the words smaller, split them on two lines, or take a longer strip.`
+        ? `${piece} is too large for ${data.supportLetter}: it needs ${write(data.margin)} on every side. Make the words smaller, set them on more lines, or take a longer strip.`
         : `${piece} keeps ${data.least < 0 ? 'nothing' : write(data.least)} ${joinWords(data.sides.map((side) => sideWords[side]))} of ${data.supportLetter}; ${write(data.margin)} is usual.`;
     case 'word-slope':
       return `${piece} slopes by ${data.degrees}°; one degree is seen.`;

@@ -16,7 +16,7 @@ export function reformatWords(outcome: Outcome): string {
     case 'cut-down':
       return 'cut down to what it lies on';
     case 'split':
-      return 'split on two lines';
+      return 'set on one more line';
     case 'smaller-letters':
       return 'set smaller, to fit';
     case 'repeated':

@@ -5,6 +5,7 @@ import { samePlace } from '../../findings/rules/samePlace';
 import { windowUncovered } from '../../findings/rules/windowUncovered';
 import { imageShort } from '../../findings/rules/imageShort';
 import { shortEnd } from '../../findings/rules/shortEnd';
+import { blocked } from '../../findings/rules/blocked';
 import { tooLarge } from '../../findings/rules/tooLarge';
 import { noDie } from '../../findings/rules/noDie';
 import { stencilShort } from '../../findings/rules/stencilShort';
@@ -15,7 +16,7 @@ import { lostOnGround } from '../../findings/rules/lostOnGround';
 import { offCentre } from '../../findings/rules/offCentre';
 import { evenNumber } from '../../findings/rules/evenNumber';
 
-/** Rules that read prints, words and die cuts, and what lies over what. */
+/** Rules that read prints, words and die cuts, what lies over what, and what moves. */
 export const marksRules: readonly Rule[] = [
   overhang,
   offPaper,
@@ -23,6 +24,7 @@ export const marksRules: readonly Rule[] = [
   windowUncovered,
   imageShort,
   shortEnd,
+  blocked,
   tooLarge,
   noDie,
   stencilShort,

@@ -47,7 +47,7 @@ export function LabelDialog(props: Props) {
       {choices.length === 0 ? (
         <p className="pt-2">
           No die of the stash holds it with a margin all round and finds room on its panel.
-          {strip ? '' : ' Make the words smaller, or split them on two lines.'}
+          {strip ? '' : ' Make the words smaller, or set them on more lines.'}
         </p>
       ) : (
         <ul className="flex flex-col">

@@ -1,5 +1,6 @@
 import type { WordAdvice, WordPlace, WordPlaces } from '../../../core/composition/wordPlaces';
 import { writeLength } from '../../../core/length/formatLength';
+import { countWords } from '../../../core/words/countWords';
 import type { Unit } from '../../../core/length/length';
 
 interface Props {
@@ -77,7 +78,7 @@ function adviceWords(advice: WordAdvice): string {
       return `At ${advice.percent} per cent of the size it would fit.`;
     case 'split':
       return advice.strips === 1
-        ? `On two lines it would fit: “${advice.lines.join(' / ')}”.`
+        ? `On ${countWords(advice.lines.length, 'line')} it would fit: “${advice.lines.join(' / ')}”.`
         : `On two strips it would fit: ${advice.lines.map((line) => `“${line}”`).join(' and ')}.`;
     case 'move':
       return `Without ${advice.name} there would be room; move it.`;
