@@ -261,7 +261,8 @@ export class StandingCards {
       const { card: json, found, picture } = texts;
       const row = { cardId: card.id, key, items, card: json, found, picture };
       this.#put(read(headOf(card), row));
-      rows.push(row);
+      // What took too long is tried again at the next start, when there may be less to do.
+      rows.push(texts.isLate ? { ...row, key: '' } : row);
     }
     await this.#keep(rows);
   }

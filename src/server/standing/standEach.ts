@@ -21,7 +21,7 @@ export async function standEach(
   for (let left = cards; left.length > 0; left = left.filter(({ id }) => !stood.has(id))) {
     const isDone = await standSome({ library, cards: left }, (each) => stood.set(each.id, each));
     const stuck = isDone ? undefined : left.find(({ id }) => !stood.has(id));
-    if (stuck) stood.set(stuck.id, standBlank(stuck, 'too intricate'));
+    if (stuck) stood.set(stuck.id, { ...standBlank(stuck, 'too intricate'), isLate: true });
   }
   return [...stood.values()];
 }

@@ -53,6 +53,8 @@ interface Job extends ThreadTask {
   stop: (() => void) | undefined;
 }
 
+/** So long a thread may take to load what it needs, on a machine that has much to do. */
+const secondsToStart = 60;
 /** A thread that keeps an eye on the clock itself is ended so much after its limit. */
 const graceMilliseconds = 500;
 /** What is told to wait before asking again. */
@@ -142,9 +144,14 @@ export class ThreadPool {
     this.#busy++;
     thread.removeAllListeners();
     let timer: NodeJS.Timeout | undefined;
+    let lastLook: NodeJS.Immediate | undefined;
+    const stopClock = () => {
+      clearTimeout(timer);
+      clearImmediate(lastLook);
+    };
     /** The thread is free again, or it is not fit to go on and another takes its place. */
     const release = (isFit: boolean) => {
-      clearTimeout(timer);
+      stopClock();
       job.stop = undefined;
       thread.removeAllListeners();
       this.#busy--;
@@ -161,13 +168,21 @@ export class ThreadPool {
       job.fail(error);
     };
     const limit = (seconds: number) => {
-      clearTimeout(timer);
-      timer = setTimeout(() => end(new TimeOverError(seconds)), seconds * 1000 + graceMilliseconds);
+      stopClock();
+      timer = setTimeout(
+        () => {
+          // What the thread has said by now counts, though this thread was too busy to hear it.
+          lastLook = setImmediate(() => end(new TimeOverError(seconds)));
+        },
+        seconds * 1000 + graceMilliseconds,
+      );
     };
     job.stop = () => release(false);
-    limit(job.seconds);
+    limit(secondsToStart);
     thread.on('message', (reply: ThreadReply) => {
       switch (reply.kind) {
+        case 'begun':
+          return limit(job.seconds);
         case 'limit':
           return limit(reply.seconds);
         case 'part':

@@ -32,6 +32,7 @@ const warmSolver = () =>
 const tell = (reply: ThreadReply) => parentPort?.postMessage(reply);
 
 async function work({ task, input }: ThreadTask): Promise<void> {
+  tell({ kind: 'begun' });
   try {
     const doWork = Object.hasOwn(works, task) ? works[task] : undefined;
     if (!doWork) throw new Error(`computeThread: no task ${task}`);

@@ -8,6 +8,8 @@ export interface ThreadTask {
 
 /** What a thread says of the task it has. */
 export type ThreadReply =
+  /** It has loaded what it needs and begins: from now on its time counts. */
+  | { readonly kind: 'begun' }
   /** How long the task may take, where it says so itself. */
   | { readonly kind: 'limit'; readonly seconds: number }
   /** A part of the result, or an answer that may still get better. */

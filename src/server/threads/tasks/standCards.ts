@@ -14,8 +14,8 @@ import type { KeptCard } from '../../repositories/cards';
 import { readItems } from '../../repositories/readItems';
 import type { ThreadWork } from '../threadMeans';
 
-/** What drawing one card may take. A card of 200 pieces takes some milliseconds. */
-export const secondsForOne = 5;
+/** What drawing one card may take, on a machine that has much to do. A card of 200 pieces takes some milliseconds. */
+export const secondsForOne = 10;
 
 export interface StandInput {
   /** Every version of the items that the cards use. */
@@ -29,6 +29,8 @@ export interface StoodCard {
   readonly card: string;
   readonly found: string;
   readonly picture: string | null;
+  /** It took too long; another time it may not. */
+  readonly isLate?: boolean;
 }
 
 /** Draws cards as they stand on the Ledge, each told as it is done: one that cannot be drawn keeps none from standing. */
