@@ -94,6 +94,12 @@ export const test = base.extend({
   },
 });
 
+/** A copy of a card of the demo, so that no test meets another's changes. @returns its id */
+export async function copyOf(page: Page, card: string): Promise<string> {
+  const reply = await page.request.post(`/api/cards/${card}/copy`, { data: {} });
+  return ((await reply.json()) as { id: string }).id;
+}
+
 /** Chooses from a list with a search, as one does with the mouse. */
 export async function choose(list: Locator, name: string): Promise<void> {
   await list.click();

@@ -1,5 +1,5 @@
 import type { BrowserContext, Locator } from '@playwright/test';
-import { expect, newPage, test, type Browser, type Page } from './nibwright';
+import { copyOf, expect, newPage, test, type Browser, type Page } from './nibwright';
 
 /** A browser of somebody's own, at a card. */
 async function openAs(browser: Browser, path: string, name?: string) {
@@ -19,11 +19,6 @@ const saved = (page: Page) => page.locator('[data-save-state="saved"]');
 async function rename(page: Page, title: string) {
   await titleOf(page).fill(title);
   await titleOf(page).press('Enter');
-}
-
-async function newCard(page: Page, from: string): Promise<string> {
-  const reply = await page.request.post(`/api/cards/${from}/copy`, { data: {} });
-  return ((await reply.json()) as { id: string }).id;
 }
 
 const titleOnServer = async (page: Page, id: string) => {
@@ -57,7 +52,7 @@ test('two people at one card see each other and each other’s changes, and undo
   page,
   browser,
 }) => {
-  const id = await newCard(page, 'rain-day');
+  const id = await copyOf(page, 'rain-day');
   const edda = await openAs(browser, `/card/${id}/base`, 'Edda Quill');
   const wim = await openAs(browser, `/card/${id}/base`, 'Wim Inkwell');
   await expect(edda.page.getByText('Here too: Wim Inkwell')).toBeVisible();
@@ -101,7 +96,7 @@ test('a page that dies with a change unsaved has it saved by the next that opens
   page,
   browser,
 }) => {
-  const id = await newCard(page, 'rain-day');
+  const id = await copyOf(page, 'rain-day');
   const context = await leaveUnsaved(browser, id, 'Typed in the train');
   expect(await titleOnServer(page, id)).toBe('Rain day (copy)');
 
@@ -120,7 +115,7 @@ test('what an earlier page left unsaved and others changed since is for the pers
   page,
   browser,
 }) => {
-  const id = await newCard(page, 'rain-day');
+  const id = await copyOf(page, 'rain-day');
   const context = await leaveUnsaved(browser, id, 'Mine');
   await page.request.post(`/api/cards/${id}/edits`, {
     data: {
@@ -145,7 +140,7 @@ test('what a card’s page left unsaved is saved by the Ledge too, which says so
   page,
   browser,
 }) => {
-  const id = await newCard(page, 'rain-day');
+  const id = await copyOf(page, 'rain-day');
   const context = await leaveUnsaved(browser, id, 'Left behind');
   const next = await newPage(context);
   await next.goto('/');
@@ -155,7 +150,7 @@ test('what a card’s page left unsaved is saved by the Ledge too, which says so
 });
 
 test('leaving a page sends what waits', async ({ page }) => {
-  const id = await newCard(page, 'rain-day');
+  const id = await copyOf(page, 'rain-day');
   await page.goto(`/card/${id}/base`);
   await rename(page, 'Typed and gone');
   page.on('dialog', (dialog) => void dialog.accept());
@@ -167,7 +162,7 @@ test('ten tabs of one browser share a stream, and each saves and hears', async (
   page,
   browser,
 }) => {
-  const id = await newCard(page, 'rain-day');
+  const id = await copyOf(page, 'rain-day');
   const { context, page: first } = await openAs(browser, `/card/${id}/base`);
   const tabs = [first];
   while (tabs.length < 10) {
@@ -188,7 +183,7 @@ test('ten tabs of one browser share a stream, and each saves and hears', async (
 test('a page older than the server says so, and is loaded again without losing anything', async ({
   page,
 }) => {
-  const id = await newCard(page, 'rain-day');
+  const id = await copyOf(page, 'rain-day');
   await page.route('**/api/events?*', (route) =>
     route.fulfill({
       contentType: 'text/event-stream',

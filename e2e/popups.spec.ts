@@ -1,11 +1,11 @@
-import { expect, test, type Page } from './nibwright';
+import { copyOf, expect, test, type Page } from './nibwright';
 
 const revision = (page: Page) => page.getByRole('link', { name: /^Revision/ });
 
 test('a stock is found by a part of its name, chosen by Enter and left by Escape', async ({
   page,
 }) => {
-  await page.goto('/card/rain-day/base');
+  await page.goto(`/card/${await copyOf(page, 'rain-day')}/base`);
   const block = page.getByRole('region', { name: 'Title block' });
   const stock = block.getByRole('combobox', { name: 'Base stock' });
   const before = await revision(page).textContent();
@@ -33,7 +33,7 @@ test('a stock is found by a part of its name, chosen by Enter and left by Escape
 });
 
 test('a native list opens by its keys and changes once', async ({ page }) => {
-  await page.goto('/card/rain-day/base');
+  await page.goto(`/card/${await copyOf(page, 'rain-day')}/base`);
   const fold = page.getByRole('combobox', { name: 'Fold', exact: true });
   const before = Number(/\d+/.exec((await revision(page).textContent()) ?? '')?.[0]);
   await fold.focus();
@@ -90,7 +90,7 @@ test('where the script of the popups does not come, a sentence says so and the c
   page,
 }) => {
   await page.route(/\/_astro\/popups\..*\.js$/, (route) => route.abort());
-  await page.goto('/card/rain-day/base');
+  await page.goto(`/card/${await copyOf(page, 'rain-day')}/base`);
   await page.getByRole('button', { name: 'Keys' }).click();
   await expect(page.getByRole('alert')).toContainText('A part of this page could not be loaded.');
   await page.getByRole('button', { name: 'Add a layer', exact: true }).click();

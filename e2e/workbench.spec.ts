@@ -1,14 +1,12 @@
-import { choose, expect, newPage, test, type Page, untilQuiet } from './nibwright';
+import { choose, copyOf, expect, newPage, test, type Page, untilQuiet } from './nibwright';
 
 async function open(page: Page, path: string) {
   await page.goto(path);
   await untilQuiet(page);
 }
 
-/** A copy of a demo card, so that no test meets another's changes. */
 async function openCopy(page: Page, card: string, query = '') {
-  const response = await page.request.post(`/api/cards/${card}/copy`, { data: {} });
-  const { id } = (await response.json()) as { id: string };
+  const id = await copyOf(page, card);
   await open(page, `/card/${id}/base${query}`);
   return id;
 }

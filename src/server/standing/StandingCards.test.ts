@@ -133,6 +133,25 @@ describe('cards as they stand on the Ledge', () => {
     expect(countComputed()).toBe(0);
   });
 
+  it('stand as blanks where they take too long, and are tried again at the next start', async () => {
+    const busy = await emptyStore();
+    try {
+      await addToLibrary(busy.db, library);
+      const id = freshId() as CardId;
+      await makeIn(busy, id, 'Slow morning');
+      const tooLate = (kept: readonly KeptCard[]) =>
+        Promise.resolve(
+          kept.map((card) => ({ ...standBlank(card, 'too intricate'), isLate: true })),
+        );
+      const failureOf = async (from: StandingCards) => (await from.list())[0]?.card.failure;
+      expect(await failureOf(await StandingCards.load(busy, tooLate))).toBe('too intricate');
+      const again = await StandingCards.load(busy, stand);
+      await expect.poll(() => failureOf(again), { timeout: 20_000 }).toBeNull();
+    } finally {
+      await busy.close();
+    }
+  });
+
   it('stand as blanks with their titles where there are very many, until there is time', async () => {
     const crowd = await emptyStore();
     try {
