@@ -1,7 +1,7 @@
 import { movesBy, movingWith } from '../composition/moveThings';
 import { millimetres, subtractLengths, zeroLength, type Length } from '../length/length';
 import { easyMarks, nearestMarks, sixteenthInch } from '../length/marks';
-import { boundsOf, shiftedBy, type Bounds } from '../outline/outline';
+import { boundsOf, shiftedBy, type Bounds, type Outline } from '../outline/outline';
 import { touches } from '../outline/distance';
 import { applyEdit } from '../plan/applyEdit';
 import { sides, type Side } from '../plan/faces';
@@ -125,9 +125,7 @@ function liesAsWell(before: ResolvedCard, after: ResolvedCard, thing: Placed): b
   if (subtractLengths(beyondPaper(after, moved), beyondPaper(before, thing)) > zeroLength)
     return false;
   const own = outlineOf(thing);
-  const outline = outlineOf(moved);
-  return nearby(after, thing.face, boundsOf(outline)).every((other) => {
-    if (other.id === thing.id || !touches(outline, outlineOf(other))) return true;
+  return meetsNothingNew(after, thing, outlineOf(moved), (other) => {
     const earlier = placedById(before, other.id);
     return earlier !== undefined && touches(own, outlineOf(earlier));
   });
@@ -142,12 +140,26 @@ function keepsClear(
   dy: number,
 ): boolean {
   const along = new Set<string>(moving.map(({ id }) => id));
-  const goesAlong = (other: Placed) =>
-    along.has(other.id) || supportsUnder(card, other).some((id) => along.has(id));
   const own = outlineOf(thing);
-  const moved = shiftedBy(own, dx, dy);
-  return nearby(card, thing.face, boundsOf(moved)).every((other) => {
-    const outline = outlineOf(other);
-    return !touches(moved, outline) || touches(own, outline) || goesAlong(other);
-  });
+  return meetsNothingNew(
+    card,
+    thing,
+    shiftedBy(own, dx, dy),
+    (other) =>
+      touches(own, outlineOf(other)) ||
+      along.has(other.id) ||
+      supportsUnder(card, other).some((id) => along.has(id)),
+  );
+}
+
+/** Whether all that a thing meets on a card, where it has this outline, is known to be met. */
+function meetsNothingNew(
+  card: ResolvedCard,
+  { id, face }: Placed,
+  outline: Outline,
+  isKnown: (other: Placed) => boolean,
+): boolean {
+  return nearby(card, face, boundsOf(outline)).every(
+    (other) => other.id === id || !touches(outline, outlineOf(other)) || isKnown(other),
+  );
 }

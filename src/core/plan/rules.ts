@@ -37,8 +37,8 @@ export const ruleIds = [
 export type RuleId = (typeof ruleIds)[number];
 
 /**
- * Rules by what they read. Paper: sizes, borders and stocks of what is cut. Marks: prints, words, die cuts and what lies
- * over what, what moves. Heights: what holds and lifts each piece. Sheets: what the stocks come in, and the cut plan.
+ * Rules by what they read. Paper: sizes, borders and stocks of what is cut. Marks: prints, words, die cuts, what lies over
+ * what, and what moves. Heights: what holds and lifts each piece. Sheets: what the stocks come in, and the cut plan.
  * Supplies: the items of the stash and the supply list.
  */
 export const ruleGroups = ['paper', 'marks', 'heights', 'sheets', 'supplies'] as const;
