@@ -111,6 +111,10 @@ function parseWholeOrMixed(tokens: readonly Token[], start: number, digits: stri
     const value = addRational(rational(BigInt(digits)), fraction);
     return withUnit(tokens, next, value, 'fractions');
   }
+  if (first.kind === 'whole' && tokenAt(tokens, fractionAt + 1).kind === 'slash') {
+    const lower = tokenAt(tokens, fractionAt + 2);
+    refuse(lower.kind === 'end' ? 'unfinished' : 'unexpected', lower.at, lower.to);
+  }
   const whole = withUnit(tokens, start + 1, rational(BigInt(digits)), 'numbers');
   const count = whole.value.lastUnit === undefined ? BigInt(digits) : undefined;
   return { ...whole, value: { ...whole.value, count } };
