@@ -28,7 +28,7 @@ const coreLayers = [
   ['kinds'],
   ['resolve'],
   ['measuring', 'pictures'],
-  ['cutting', 'composition', 'reformat'],
+  ['cutting', 'composition', 'reformat', 'inking'],
   ['supplies'],
   ['findings', 'prose'],
   ['compute'],
@@ -170,7 +170,7 @@ export default tseslint.config(
           patterns: [
             {
               regex:
-                '^(?!\\.{1,2}/|zod$|papaparse$|dxf-writer$|svgpath$|clipper2-ts$|flatbush$|culori/fn$|fast-xml-parser$|fractional-indexing$|svg-path-bbox$|minisearch$|date-fns/)',
+                '^(?!\\.{1,2}/|zod$|papaparse$|dxf-writer$|svgpath$|clipper2-ts$|flatbush$|culori/fn$|spectral\\.js$|fast-xml-parser$|fractional-indexing$|svg-path-bbox$|minisearch$|date-fns/)',
               message: 'The core imports zod and small computation libraries only.',
             },
           ],

@@ -28,6 +28,8 @@ for (const { format, fold, blank } of cards)
     await page.goto('/');
     await untilQuiet(page);
     await press(page, 'n');
+    // The dialog comes with its script; keys pressed before would go to the page.
+    await expect(page.locator('[role=dialog] :focus, dialog :focus')).toHaveCount(1);
     await page.keyboard.type(`Keys ${format}`);
     await press(page, 'Tab', ...Array<string>(formats.indexOf(format)).fill('ArrowRight'));
     if (format === 'Custom') {

@@ -36,6 +36,8 @@ test('the five-layer A2 is made from nothing by keys alone, and its sheet is rig
   await expect(page.getByRole('button', { name: 'New card' })).toBeEnabled();
   await untilQuiet(page);
   await page.keyboard.press('n');
+  // The dialog comes with its script; keys pressed before would go to the page.
+  await expect(page.locator('[role=dialog] :focus, dialog :focus')).toHaveCount(1);
   await page.keyboard.type('Five layers by keys');
   await page.keyboard.press('Enter');
   await page.waitForURL(/\/card\/.+\/base/);

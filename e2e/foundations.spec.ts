@@ -35,7 +35,14 @@ const image = {
   group: null,
   notes: '',
   stamp: { id: stamp.id, version: 1 },
-  colours: layers.map(({ colour }) => colour),
+  layers: layers.map(({ colour }) => ({
+    by: 'print',
+    ink: { wish: colour },
+    offPad: 'first',
+    powder: null,
+  })),
+  parts: [],
+  finishes: [],
   crop: null,
 };
 const tenLayers = {
@@ -78,7 +85,7 @@ test('an image of ten layers is recoloured by mouse, by keys, and back by a revi
   const station = (name: string) => page.url().replace(/\/base.*/, `/${name}`);
   const [layout, revisions] = [`${station('layout')}?piece=tones`, station('revisions')];
   await page.goto(layout);
-  const last = page.getByLabel('tone 10', { exact: true });
+  const last = page.getByLabel('tone 10, as a colour');
   await last.fill('#123456');
   await last.blur();
   await saved(page);

@@ -100,10 +100,11 @@ export async function copyOf(page: Page, card: string): Promise<string> {
   return ((await reply.json()) as { id: string }).id;
 }
 
-/** Chooses from a list with a search, as one does with the mouse. */
+/** Chooses from a list with a search; a long list draws only the first of what is found. */
 export async function choose(list: Locator, name: string): Promise<void> {
   await list.click();
   const page = list.page();
+  await page.keyboard.type(name);
   const named = page.getByText(name, { exact: true });
   await page.getByRole('option').filter({ has: named }).click();
 }

@@ -7,6 +7,8 @@ const screens = [
   { name: 'a card with findings', path: '/card/shed-door/base?piece=top-panel' },
   { name: 'the Layout station', path: '/card/rain-day/layout?piece=shed-cut' },
   { name: 'words on the Layout', path: '/card/number-nine/layout?piece=list' },
+  { name: 'the Colour station', path: '/card/lighthouse-keeper/colour?piece=dawn' },
+  { name: 'a part coloured by hand', path: '/card/last-tram-home/colour?piece=tram' },
   { name: 'the Sheet station', path: '/card/bean-poles/sheet' },
   { name: 'the Cut station', path: '/card/bean-poles/cut' },
   { name: 'the Stash', path: '/stash' },

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from './nibwright';
 
-const stations = ['base', 'layout', 'cut', 'sheet'] as const;
+const stations = ['base', 'layout', 'colour', 'cut', 'sheet'] as const;
 
 /** Whether all of an element lies in the window, so that it can be pressed without more ado. */
 const isInSight = (page: Page, name: string | RegExp) =>

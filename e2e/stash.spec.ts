@@ -87,12 +87,12 @@ test('a CSV file is looked through first: good rows come in, bad ones say why', 
   await file.setInputFiles(
     csv(
       'stash.csv',
-      'kind,name,ink,colour,count\nink,Medlar ink,dye,#7a4a2a,1\nink,Bad ink,dye,brown,-1\n',
+      'kind,name,ink,colour,count\nink,Medlar ink,dye,#7a4a2a,1\nink,Bad ink,dye,brownish,-1\n',
     ),
   );
   await expect(dialog.getByText('1 new, 0 changed, 0 as they are, 1 left out:')).toBeVisible();
   await expect(
-    dialog.getByText('Colour is a colour such as #5c2e4b.', { exact: false }),
+    dialog.getByText('Colour is a colour such as #5c2e4b, a name such as teal', { exact: false }),
   ).toBeVisible();
   await dialog.getByRole('button', { name: 'Take in 1 row' }).click();
   await expect(dialog).toHaveCount(0);

@@ -1,13 +1,19 @@
 import { centred } from '../../src/core/plan/pieces';
+import { overWhiteLayers } from './palette';
 import {
   arrangement,
   at,
+  blend,
   dieCut,
   drawn,
+  edges,
+  embossed,
   gem,
   image,
+  inkOf,
   panel,
   scatter,
+  splatter,
   stencilling,
   words,
   type Compose,
@@ -17,16 +23,20 @@ import {
 /** What lies on each card of the demo. */
 export const compositions: Readonly<Record<string, Compose>> = {
   'bean-poles': () => [
+    blend('row', 'top-panel', 'Row', [
+      ['Barley', 45, 92],
+      ['Moss', 74, 100],
+    ]),
     image('wigwam', 'top-panel', 'bean-wigwam', at('c', 't 5/16')),
     image('greeting', 'top-panel', 'grown-with-love', at('c', 'b 5/16')),
-    gem('gem-1', 'top-panel', at('l 5/16', 'b 1 1/8'), '#c4463a'),
-    gem('gem-2', 'top-panel', at('r 5/16', 'b 1 3/8'), '#c4463a', '3/32'),
-    gem('gem-3', 'top-panel', at('r 1/2', 'b 1'), '#c4463a', '1/16'),
+    gem('gem-1', 'top-panel', at('l 5/16', 'b 1 1/8'), 'Red gems 3 mm'),
+    gem('gem-2', 'top-panel', at('r 5/16', 'b 1 3/8'), 'Red gems 3 mm', '3/32'),
+    gem('gem-3', 'top-panel', at('r 1/2', 'b 1'), 'Red gems 3 mm', '1/16'),
   ],
   'rain-day': () => [
     panel('sky', 'top-panel', 'Sky', { by: 'reveal', all: typed('1/4') }, 'sluice-216'),
-    image('cloud-1', 'sky', 'cloud', at('l 21/32', 't 7/16'), { colours: ['#eef2f3'] }),
-    image('cloud-2', 'sky', 'cloud', at('r 25/32', 't 9/16'), { colours: ['#b9c9d2'] }),
+    image('cloud-1', 'sky', 'cloud', at('l 21/32', 't 7/16'), ['in White wash']),
+    image('cloud-2', 'sky', 'cloud', at('r 25/32', 't 9/16')),
     dieCut('far-hill', 'sky', 'Far hill', 'dunes', 'lovage-216', at('c', 'b 1/2'), {
       attach: 'tape',
       isMirrored: true,
@@ -53,9 +63,15 @@ export const compositions: Readonly<Record<string, Compose>> = {
   ],
   'number-nine': (file) => {
     const laid = [
-      image('tram', 'night-lines-paper', 'tram', at('c', 'b 13/32')),
+      image('tram', 'night-lines-paper', 'tram', at('c', 'b 13/32'), overWhiteLayers('tram')),
       image('moon', 'night-lines-paper', 'moon', at('r 11/32', 't 1/2')),
-      image('lamp', 'night-lines-paper', 'lamp', at('r 37/64', 'b 2 5/32')),
+      image(
+        'lamp',
+        'night-lines-paper',
+        'lamp',
+        at('r 37/64', 'b 2 5/32'),
+        overWhiteLayers('lamp'),
+      ),
       words(
         'list',
         'lamp-strip',
@@ -63,7 +79,7 @@ export const compositions: Readonly<Record<string, Compose>> = {
         centred,
         '1/8',
         'clarendon',
-        '#3c2f22',
+        inkOf('Umber row'),
       ),
     ];
     return [
@@ -72,7 +88,7 @@ export const compositions: Readonly<Record<string, Compose>> = {
         counts: [7, 13, 31],
         denserAt: 'top',
         look: 'splatter',
-        colour: '#f3ead6',
+        ink: 'White wash',
         seed: 9,
       }),
     ];
@@ -96,13 +112,11 @@ export const compositions: Readonly<Record<string, Compose>> = {
   },
   'last-tram-home': (file) => {
     const laid = [
-      image('houses', 'night-panel', 'houses', at('r 13/32', 'b 17/32'), {
-        colours: ['#5b6a92', '#f5d77c'],
-      }),
-      image('tram', 'night-panel', 'tram', at('l 3/4', 'b 5/32')),
-      image('lamp', 'night-panel', 'lamp', at('c', 'b 5/32')),
+      image('houses', 'night-panel', 'houses', at('r 13/32', 'b 17/32')),
+      image('tram', 'night-panel', 'tram', at('l 3/4', 'b 5/32'), overWhiteLayers('tram')),
+      image('lamp', 'night-panel', 'lamp', at('c', 'b 5/32'), overWhiteLayers('lamp')),
       image('moon', 'night-panel', 'moon', at('l 13/32', 't 1/4')),
-      image('greeting', 'night-panel', 'safe-home', at('r 5/8', 't 3/8'), { colours: ['#f5e6bd'] }),
+      image('greeting', 'night-panel', 'safe-home', at('r 5/8', 't 3/8'), ['in Lamplight']),
     ];
     return [
       ...laid,
@@ -110,12 +124,18 @@ export const compositions: Readonly<Record<string, Compose>> = {
         counts: [5, 9, 21],
         denserAt: 'top',
         look: 'splatter',
-        colour: '#f3ead6',
+        ink: 'White wash',
         seed: 4,
       }),
     ];
   },
   'lighthouse-keeper': () => [
+    blend('dawn', 'cove-panel', 'Dawn', [
+      ['Fjord', 0, 40],
+      ['Heather', 26, 58],
+      ['Shell pink', 46, 76],
+      ['Apricot', 66, 100],
+    ]),
     image('waves', 'cove-panel', 'waves', at('c', 'b 13/32')),
     image('gull-1', 'cove-panel', 'gull', at('r 17/32', 't 7/16', -8)),
     dieCut('tower', 'cove-panel', 'Tower', 'lighthouse-die', 'chalk-216', at('l 3/8', 'b 1/2'), {
@@ -124,6 +144,7 @@ export const compositions: Readonly<Record<string, Compose>> = {
     image('lighthouse', 'tower', 'lighthouse', at('c', 'b 1/16')),
     words('greeting', 'beam', ['the light stays on'], at('r 3/8', 'c'), '1/8', 'hand'),
     image('gull-2', 'cove-panel', 'gull', at('r 1 1/32', 'b 1 17/32', 6)),
+    edges('edges', 'beam', 'Marigold', '1/8'),
   ],
   'jar-of-buttons': () => [
     image('jar', 'jar-panel', 'jar', at('c', 't 15/32')),
@@ -135,7 +156,15 @@ export const compositions: Readonly<Record<string, Compose>> = {
   ],
   'marrow-prize': () => [
     image('marrow', 'top-panel', 'marrow', at('c', 'b 47.5 mm')),
-    words('greeting', 'top-panel', ['first prize'], at('c', 'b 5/8'), '3/16', 'hand', '#3d6b2c'),
+    words(
+      'greeting',
+      'top-panel',
+      ['first prize'],
+      at('c', 'b 5/8'),
+      '3/16',
+      'hand',
+      embossed('Clear sticky', 'Brass dust'),
+    ),
     dieCut('leaf', 'top-panel', 'Fern', 'fern', 'marrow-270', at('r 7.5 mm', 't 6.5 mm', 18), {
       attach: 'liquid',
       step: 1,
@@ -152,7 +181,7 @@ export const compositions: Readonly<Record<string, Compose>> = {
     words('greeting', 'top-panel', ['a place of your own'], at('c', 'b 3/8'), '1/8', 'hand'),
   ],
   'harbour-gate': () => [
-    stencilling('rain', 'boat-panel', 'drizzle', null, centred, ['#d7e2e6']),
+    stencilling('rain', 'boat-panel', 'drizzle', null, centred, ['Sea mist']),
     image('boat', 'boat-panel', 'boat', at('c', 'b 5/32')),
   ],
   'row-markers': () => [
@@ -166,18 +195,14 @@ export const compositions: Readonly<Record<string, Compose>> = {
       at('c', 'b 1/2'),
       '3/16',
       'hand',
-      '#a8521a',
+      embossed('Clear sticky', 'Copper dust'),
     ),
   ],
   terminus: (file) => {
     const laid = [
-      image('houses', 'skyline-panel', 'houses', at('l 9/32', 'b 17/32'), {
-        colours: ['#5b6a92', '#f5d77c'],
-      }),
-      image('houses-2', 'skyline-panel', 'houses', at('r 9/32', 'b 17/32'), {
-        colours: ['#4a5674', '#f5d77c'],
-      }),
-      image('tram', 'skyline-panel', 'tram', at('c', 'b 5/32')),
+      image('houses', 'skyline-panel', 'houses', at('l 9/32', 'b 17/32')),
+      image('houses-2', 'skyline-panel', 'houses', at('r 9/32', 'b 17/32')),
+      image('tram', 'skyline-panel', 'tram', at('c', 'b 5/32'), overWhiteLayers('tram')),
       image('moon', 'skyline-panel', 'moon', at('r 25/32', 't 1/2')),
     ];
     return [
@@ -187,13 +212,15 @@ export const compositions: Readonly<Record<string, Compose>> = {
         counts: [5, 11, 21],
         denserAt: 'top',
         look: 'splatter',
-        colour: '#f3ead6',
+        ink: 'White wash',
         seed: 2,
       }),
     ];
   },
   'low-water': () => [
-    stencilling('sea', 'shore-panel', 'wavelets', ['158 mm', '49 mm'], at('c', 'b 0'), ['#d3e2e4']),
+    stencilling('sea', 'shore-panel', 'wavelets', ['158 mm', '49 mm'], at('c', 'b 0'), [
+      'Sea mist',
+    ]),
     drawn(
       'horizon',
       'shore-panel',
@@ -201,9 +228,10 @@ export const compositions: Readonly<Record<string, Compose>> = {
       ['5', '1/16'],
       'M0 500H1000',
       at('c', 'third 1'),
-      '#8fb0b6',
+      'Lagoon 2',
       '1/64',
     ),
+    splatter('spray', 'shore-panel', 'White wash', 60, '2 mm', 11),
     image('waves', 'shore-panel', 'waves', at('c', 'b 40 mm')),
     image('shell', 'shore-panel', 'shell', at('l 16.5 mm', 'b 10.5 mm', -10)),
     image('herring', 'shore-panel', 'fish', at('r 19.5 mm', 'b 17 mm', -6)),
@@ -211,9 +239,9 @@ export const compositions: Readonly<Record<string, Compose>> = {
   ],
   depot: (file) => {
     const laid = [
-      image('tram', 'dusk-panel', 'tram', at('c', 'b 17 mm')),
-      image('greeting', 'dusk-panel', 'thank-you', at('c', 't 1 3/4'), { colours: ['#f5e6bd'] }),
-      image('lamp', 'dusk-panel', 'lamp', at('r 11.5 mm', 'b 61 mm')),
+      image('tram', 'dusk-panel', 'tram', at('c', 'b 17 mm'), overWhiteLayers('tram')),
+      image('greeting', 'dusk-panel', 'thank-you', at('c', 't 1 3/4'), ['in Lamplight']),
+      image('lamp', 'dusk-panel', 'lamp', at('r 11.5 mm', 'b 61 mm'), overWhiteLayers('lamp')),
       image('moon', 'dusk-panel', 'moon', at('l 10.5 mm', 't 9.5 mm')),
     ];
     return [
@@ -222,7 +250,7 @@ export const compositions: Readonly<Record<string, Compose>> = {
         counts: [3, 7, 15],
         denserAt: 'top',
         look: 'splatter',
-        colour: '#f3ead6',
+        ink: 'White wash',
         seed: 5,
       }),
     ];

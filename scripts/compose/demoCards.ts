@@ -5,7 +5,8 @@ import { designerSchema, releaseSchema, writeCardFile } from '../../src/core/pla
 import { withPieces } from '../../src/core/plan/withPieces';
 import { resolvePlan } from '../../src/core/resolve/resolvePlan';
 import { compositions } from './compositions';
-import { library } from './lay';
+import { library } from './library';
+import { combinationsOf } from './palette';
 import { planCard, type CardDescription } from './planCard';
 
 const teamSchema = z.object({
@@ -28,7 +29,8 @@ export function demoCardFiles(): ReadonlyMap<string, string> {
     descriptions.map((described) => {
       const papers = planCard(described, library, team);
       const laid = compositions[described.id]?.(papers) ?? [];
-      const plan = withPieces(papers.plan, [...papers.plan.pieces, ...laid]);
+      const bare = withPieces(papers.plan, [...papers.plan.pieces, ...laid]);
+      const plan = { ...bare, combinations: combinationsOf(laid) };
       const { impossible } = resolvePlan(plan, library);
       if (impossible.length > 0)
         throw new Error(`demoCardFiles: ${described.id}: ${JSON.stringify(impossible)}`);

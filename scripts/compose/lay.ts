@@ -1,10 +1,9 @@
-import { readFileSync } from 'node:fs';
 import { boxOnFace } from '../../src/core/resolve/boxOnFace';
 import type { LetteringId } from '../../src/core/lettering/letterings';
 import { parseLength } from '../../src/core/length/parseLength';
 import type { TypedLength } from '../../src/core/length/typedLength';
 import { TICKS_PER_INCH } from '../../src/core/length/length';
-import { libraryItemSchema, type DieSet, type Stamp } from '../../src/core/plan/libraryItem';
+import type { DieSet, Stamp } from '../../src/core/plan/libraryItem';
 import type { Library } from '../../src/core/plan/library';
 import type { CardFile } from '../../src/core/plan/cardFile';
 import { faceIds } from '../../src/core/plan/faces';
@@ -15,12 +14,12 @@ import { centred, plainMark, plainPiece } from '../../src/core/plan/pieces';
 import { resolvePlan } from '../../src/core/resolve/resolvePlan';
 import { newScatter, newArrangement } from '../../src/core/composition/newArrangement';
 import { newImage, newStencilling } from '../../src/core/composition/newThing';
+import type { Print } from '../../src/core/plan/pieces/colourSource';
+import type { BlendStop } from '../../src/core/plan/pieces/stops';
+import { library } from './library';
+import { layerOf, refOf, sourceOf, usualLayers } from './palette';
+import { downward, plainStop, printedIn } from '../../src/core/plan/plainColours';
 
-const items = (file: string): Library =>
-  (JSON.parse(readFileSync(file, 'utf8')) as { items: unknown[] }).items.map((item) =>
-    libraryItemSchema.parse(item),
-  );
-export const library: Library = [...items('demo/stash.json'), ...items('demo/shapes.json')];
 const find = <K extends 'stamp' | 'die-set' | 'stencil'>(kind: K, id: string) => {
   const item = library.find((each) => each.kind === kind && each.id === id);
   if (!item) throw new Error(`compose: no ${kind} ${id}`);
@@ -56,9 +55,12 @@ export const image = (
   support: string,
   of: string,
   place: PlaceRule = centred,
-  change: Partial<Extract<Mark, { kind: 'image' }>> = {},
-): Piece =>
-  ({ ...newImage({ id: id as PieceId, on: on(support) }, stamp(of)), place, ...change }) as Piece;
+  /** What its layers are printed or coloured with, where that is not the usual. */
+  layers?: readonly string[],
+): Piece => {
+  const plain = newImage({ id: id as PieceId, on: on(support) }, stamp(of));
+  return { ...plain, place, layers: layers?.map(layerOf) ?? usualLayers(stamp(of)) };
+};
 
 export const words = (
   id: string,
@@ -67,7 +69,7 @@ export const words = (
   place: PlaceRule,
   xHeight = '1/8',
   lettering: LetteringId = 'clarendon',
-  colour = '#22282b',
+  print: Print = printedIn(sourceOf('Soot')),
   align: 'left' | 'centre' | 'right' = 'centre',
 ): Piece => ({
   kind: 'words',
@@ -80,7 +82,7 @@ export const words = (
   lettering,
   xHeight: typed(xHeight),
   align,
-  colour,
+  print,
 });
 
 export const stencilling = (
@@ -89,19 +91,19 @@ export const stencilling = (
   of: string,
   zone: readonly [string, string] | null,
   place: PlaceRule,
-  colours: readonly string[],
+  inks: readonly string[],
 ): Piece => ({
   ...newStencilling({ id: id as PieceId, on: on(support) }, find('stencil', of)),
   zone: zone && { width: typed(zone[0]), height: typed(zone[1]) },
   place,
-  colours,
+  layers: inks.map((ink) => [plainStop(sourceOf(ink))]),
 });
 
 export const gem = (
   id: string,
   support: string,
   place: PlaceRule,
-  colour: string,
+  of: string,
   across = '1/8',
 ): Piece => ({
   kind: 'dot',
@@ -112,9 +114,9 @@ export const gem = (
   place,
   look: 'gem',
   diameter: typed(across),
-  colour,
+  colour: sourceOf(of),
   group: 'gems',
-  item: null,
+  item: of.startsWith('#') ? null : refOf(of),
 });
 
 export const drawn = (
@@ -137,7 +139,7 @@ export const drawn = (
   height: typed(size[1]),
   path,
   lineWidth: typed(line),
-  colour,
+  colour: sourceOf(colour),
 });
 
 export const dieCut = (
@@ -181,6 +183,72 @@ export const panel = (
   ...change,
 });
 
+/** Words or a print in an ink, with powder melted over it. */
+export const embossed = (ink: string, powder: string): Print => ({
+  ...printedIn(sourceOf(ink)),
+  powder: refOf(powder),
+});
+export const inkOf = (ink: string): Print => printedIn(sourceOf(ink));
+
+/** Inks from where to where, in hundredths of the way. */
+export const blend = (
+  id: string,
+  support: string,
+  name: string,
+  inks: readonly (readonly [ink: string, from: number, to: number])[],
+  change: Partial<Extract<Mark, { kind: 'blend' }>> = {},
+): Piece => ({
+  kind: 'blend',
+  ...plainMark,
+  id: id as PieceId,
+  name,
+  on: on(support),
+  zone: null,
+  laid: 'before',
+  direction: downward,
+  margin: null,
+  stops: inks.map(([ink, from, to]): BlendStop => ({
+    ...plainStop(sourceOf(ink)),
+    from: from / 100,
+    to: to / 100,
+  })),
+  ...change,
+});
+
+export const edges = (id: string, support: string, ink: string, width: string): Piece => ({
+  kind: 'edges',
+  ...plainMark,
+  id: id as PieceId,
+  name: 'Edges',
+  on: on(support),
+  laid: 'after',
+  ink: sourceOf(ink),
+  width: typed(width),
+  tool: 'small brush',
+  strength: 'even',
+});
+
+export const splatter = (
+  id: string,
+  support: string,
+  ink: string,
+  count: number,
+  largest: string,
+  seed: number,
+): Piece => ({
+  kind: 'splatter',
+  ...plainMark,
+  id: id as PieceId,
+  name: 'Splatter',
+  on: on(support),
+  zone: null,
+  laid: 'before',
+  ink: sourceOf(ink),
+  count,
+  largest: typed(largest),
+  seed,
+});
+
 export type Compose = (file: CardFile) => readonly Piece[];
 
 /** The dots of a scatter on a paper, off what lies there already. */
@@ -192,7 +260,7 @@ export function scatter(
     readonly counts: readonly [number, number, number];
     readonly denserAt: 'top' | 'bottom' | 'even';
     readonly look: 'gem' | 'splatter' | 'sequin';
-    readonly colour: string;
+    readonly ink: string;
     readonly seed: number;
   },
 ): readonly Piece[] {
@@ -210,6 +278,7 @@ export function scatter(
     },
     {
       ...how,
+      colour: '#ffffff',
       sizes: [1 / 8, 3 / 32, 1 / 16].map((inch, index) => ({
         diameter: inch * TICKS_PER_INCH,
         count: how.counts[index] ?? 0,
@@ -220,7 +289,7 @@ export function scatter(
       ),
     },
   );
-  return marks;
+  return marks.map((mark) => ({ ...mark, colour: sourceOf(how.ink) }));
 }
 
 /** Images arranged on the base by words that lie there. */

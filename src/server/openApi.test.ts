@@ -18,7 +18,7 @@ const byComponent = (name: string) => ajv.compile({ $ref: `openapi#/components/s
 describe('the OpenAPI document', () => {
   it('describes each computing service with body, examples, answer and refusals', () => {
     expect(Object.keys(document.paths)).toEqual(
-      ['resolve', 'lengths', 'cutting', 'supplies', 'composition', 'places'].map(
+      ['resolve', 'lengths', 'cutting', 'supplies', 'composition', 'places', 'colour'].map(
         (subject) => `/api/compute/${subject}`,
       ),
     );
@@ -72,7 +72,7 @@ describe('the examples', () => {
         if (subject === 'cutting') continue;
         expect(answer.safeParse(solve(problem, means).next().value).success).toBe(true);
       }
-    expect(tried).toBe(4);
+    expect(tried).toBe(7);
   });
 });
 

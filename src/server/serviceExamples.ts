@@ -59,4 +59,38 @@ export const serviceExamples: Readonly<Record<string, Readonly<Record<string, Se
       },
     },
   },
+  colour: {
+    layers: {
+      summary: 'A marker over a white undercoat on kraft',
+      value: {
+        stock: '#b58e63',
+        layers: [
+          { colour: '#fafafa', opacity: 0.8 },
+          { colour: '#6fa8c6', opacity: 0.05 },
+        ],
+      },
+    },
+    blend: {
+      summary: 'Two inks that meet in a blend',
+      value: {
+        between: [
+          { colour: '#5f8fb8', opacity: 0.35 },
+          { colour: '#f2b98a', opacity: 0.35 },
+        ],
+      },
+    },
+    family: {
+      summary: 'The best three of some markers for a wanted colour',
+      value: {
+        markers: [
+          { id: 'pale clay', colour: '#f0b48a' },
+          { id: 'clay', colour: '#cd7a48' },
+          { id: 'dark clay', colour: '#99502a' },
+          { id: 'sky', colour: '#6fa8c6' },
+        ],
+        wanted: '#cd7a48',
+        count: 3,
+      },
+    },
+  },
 };

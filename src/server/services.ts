@@ -1,4 +1,10 @@
 import type { z } from 'zod';
+import {
+  colourAnswerSchema,
+  colourProblemSchema,
+  colourSchemaFor,
+  solveColour,
+} from '../core/compute/colourProblem';
 import { composeCard, compositionAnswerSchema } from '../core/compute/compositionAnswer';
 import { computeCard } from '../core/compute/computeCard';
 import type { CoverSolver } from '../core/cutting/coverSolver';
@@ -128,6 +134,15 @@ export const services: readonly ComputeService[] = [
         hint: 'Leave it out for the base, or name a piece of paper.',
       });
     }),
+  },
+  {
+    subject: 'colour',
+    summary: 'What inks give on a stock and where they meet, the best markers, or a card’s palette',
+    body: colourProblemSchema,
+    schemaFor: colourSchemaFor,
+    answer: colourAnswerSchema,
+    hasTimeLimit: false,
+    solve: solving(solveColour),
   },
 ];
 

@@ -14,6 +14,7 @@ import { listRevisions } from './repositories/revisions';
 import { planAtRevision, saveEdits } from './repositories/saveEdits';
 import { cards, revisions } from './schema';
 import { upgradeStored } from './upgradeStored';
+import { currentPlanSchema } from '../core/plan/planFacts';
 
 const history = JSON.parse(readFileSync('test/fixtures/history-4.json', 'utf8')) as {
   readonly start: object;
@@ -57,7 +58,7 @@ describe('cards that an older version kept', () => {
     await upgradeStored(db, (sentence) => said.push(sentence));
     expect(said).toEqual(['Bringing 1 card up to date.']);
     const rows = await db.select().from(revisions).where(eq(revisions.cardId, id));
-    expect(new Set(rows.map(({ planSchema }) => planSchema))).toEqual(new Set([5]));
+    expect(new Set(rows.map(({ planSchema }) => planSchema))).toEqual(new Set([currentPlanSchema]));
     const card = await findCard(db, id);
     expect(card?.plan).toEqual(await planAtRevision(db, id, 51));
     expect((await listRevisions(db, id, { most: 60 }))?.revisions).toHaveLength(51);
@@ -84,8 +85,8 @@ describe('cards that an older version kept', () => {
     log.mockRestore();
     const versionOf = async (id: CardId) =>
       (await db.select().from(revisions).where(eq(revisions.cardId, id)))[0]?.planSchema;
-    expect([await versionOf(bad), await versionOf(good)]).toEqual([4, 5]);
-    expect((await findCard(db, bad))?.plan.schema).toBe(5);
+    expect([await versionOf(bad), await versionOf(good)]).toEqual([4, currentPlanSchema]);
+    expect((await findCard(db, bad))?.plan.schema).toBe(currentPlanSchema);
     await db.delete(cards).where(eq(cards.id, bad));
   });
 

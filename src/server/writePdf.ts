@@ -116,15 +116,10 @@ function fill(document: Document, area: Area, by: Fill): void {
       trace(document, area);
       document.fillOpacity(by.opacity ?? 1).fill(by.colour, 'even-odd');
       return;
-    case 'gradient': {
-      const { from, to, stops } = by;
-      const blend = document.linearGradient(
-        points(from.x),
-        points(from.y),
-        points(to.x),
-        points(to.y),
-      );
-      for (const { at, colour, opacity } of stops) blend.stop(at, colour, opacity);
+    case 'gradient':
+    case 'rings': {
+      const blend = gradient(document, by);
+      for (const { at, colour, opacity } of by.stops) blend.stop(at, colour, opacity);
       trace(document, area);
       document.fill(blend, 'even-odd');
       return;
@@ -139,6 +134,15 @@ function fill(document: Document, area: Area, by: Fill): void {
     default:
       throw new TypeError(`writePdf: unknown ${JSON.stringify(by satisfies never)}`);
   }
+}
+
+function gradient(document: Document, by: Extract<Fill, { kind: 'gradient' | 'rings' }>) {
+  if (by.kind === 'gradient') {
+    const { from, to } = by;
+    return document.linearGradient(points(from.x), points(from.y), points(to.x), points(to.y));
+  }
+  const [x, y] = [points(by.at.x), points(by.at.y)];
+  return document.radialGradient(x, y, 0, x, y, points(by.radius));
 }
 
 /** Every tile that touches the box of an area. */

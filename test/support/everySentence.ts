@@ -191,6 +191,14 @@ const everyFinding: { readonly [Rule in RuleId]: readonly Extract<FindingData, {
       difference: 1,
       isWords,
     })),
+    'ink-unfit': (['alcohol', 'water'] as const).map((solvent) => ({
+      rule: 'ink-unfit',
+      ink: 'Soot',
+      solvent,
+    })),
+    'muddy-blend': [{ rule: 'muddy-blend', one: 'Fjord', two: 'Apricot', loss: 0.613 }],
+    'colour-gap': [{ rule: 'colour-gap', name: 'Hull', from: 78, to: 38 }],
+    uncoloured: ['sail', 'sail and jib'].map((parts) => ({ rule: 'uncoloured', parts })),
     'words-near-edge': [true, false].flatMap((isTooShort) =>
       perLength((least) => ({
         rule: 'words-near-edge' as const,
@@ -269,6 +277,8 @@ function remedySentences(): readonly MadeSentence[] {
   const edit = { kind: 'batch', edits: [] } as const;
   const remedies: readonly Remedy[] = [
     ...deedRemedyIds.map((id) => ({ id, edit })),
+    { id: 'take-ink', name: 'Lamp black', edit },
+    { id: 'between', name: 'Heather', edit },
     ...sizeRemedyIds.flatMap((id) =>
       sizes.flatMap((size) =>
         revealsOf(size.width).map((reveals) => ({ id, size, reveals, edit })),

@@ -11,6 +11,7 @@ import type { Mark, Paper, Piece, PlaceRule, SizeRule } from '../../src/core/pla
 import { centred, plainMark, plainPiece } from '../../src/core/plan/pieces';
 import { withPieces } from '../../src/core/plan/withPieces';
 import type { Base, Plan } from '../../src/core/plan/plan';
+import { downward, plainStop, printedInWish } from '../../src/core/plan/plainColours';
 
 /** A length as a test writes it, such as '4 1/8' or '105 mm'. */
 export function typed(text: string, unit: Unit = 'in'): TypedLength {
@@ -176,7 +177,9 @@ export function stampedOn(
     kind: 'image',
     ...markOn(on, id, { ...centred, ...place }),
     stamp,
-    colours: ['#7a6a55', '#1e2428'],
+    layers: layersIn('#7a6a55', '#1e2428'),
+    parts: [],
+    finishes: [],
     crop: null,
   };
 }
@@ -195,7 +198,7 @@ export function wordsOn(
     lettering: 'plain',
     xHeight: typed('1/8'),
     align: 'centre',
-    colour: '#1e2428',
+    print: printedInWish('#1e2428'),
   };
 }
 
@@ -210,7 +213,7 @@ export function dotOn(
     ...markOn(on, id, { ...centred, ...place }),
     look: 'gem',
     diameter: typed('1/8'),
-    colour: '#b04a3a',
+    colour: { wish: '#b04a3a' },
     item: null,
   };
 }
@@ -227,7 +230,9 @@ export function stencilledOn(
     stencil,
     turned: false,
     zone: null,
-    colours: ['#6f8fa3'],
+    layers: [[plainStop({ wish: '#6f8fa3' })]],
+    direction: downward,
+    laid: 'before',
   };
 }
 
@@ -244,7 +249,7 @@ export function drawnOn(
     height: typed('1/4'),
     path: 'M0 500H1000',
     lineWidth: typed('1/64'),
-    colour: '#1e2428',
+    colour: { wish: '#1e2428' },
   };
 }
 
@@ -273,5 +278,14 @@ export function withFrames(rim: number): Library {
           shape: { box: { width, height }, outline: `M0 0H${width}V${height}H0Z${window}` },
         }
       : item,
+  );
+}
+
+/** The layers of a print in bare colours; null leaves one out. */
+export function layersIn(
+  ...colours: readonly (string | null)[]
+): Extract<Mark, { kind: 'image' }>['layers'] {
+  return colours.map((colour) =>
+    colour === null ? null : { by: 'print', ...printedInWish(colour) },
   );
 }

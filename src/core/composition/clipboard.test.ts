@@ -11,6 +11,8 @@ import {
   wren,
 } from '../../../test/support/plans';
 import { inches } from '../length/length';
+import { applyEdit } from '../plan/applyEdit';
+import type { Combination } from '../plan/combination';
 import type { PieceId } from '../plan/ids';
 import type { Piece, PlaceRule } from '../plan/piece';
 import type { Plan } from '../plan/plan';
@@ -19,6 +21,7 @@ import { resolvePlan } from '../resolve/resolvePlan';
 import { asideOf } from './asideOf';
 import { copyOut, pasteInto, readCopied, type PasteHow } from './clipboard';
 import { at, done, newIds } from '../../../test/support/shapes';
+import { must } from '../../../test/support/must';
 
 describe('pieces that are taken along', () => {
   const beside: PlaceRule = {
@@ -107,7 +110,9 @@ describe('pieces that are taken along', () => {
 
   it('are not read from another text, and not put on a card that is full', () => {
     expect(readCopied('a line of text')).toEqual({ ok: false });
-    expect(readCopied('{"format":"nibwright-pieces","version":1,"pieces":[]}')).toEqual({
+    expect(
+      readCopied('{"format":"nibwright-pieces","version":2,"pieces":[],"combinations":[]}'),
+    ).toEqual({
       ok: false,
     });
     const full = planOf(
@@ -116,5 +121,43 @@ describe('pieces that are taken along', () => {
       ),
     );
     expect(pasteInto(full, taken(['left']), how())).toBeUndefined();
+  });
+
+  it('bring what they are coloured with, under another id where the card has another by that', () => {
+    const rust = (wish: string): Combination => ({
+      id: 'rust' as PieceId,
+      name: 'Rust',
+      media: [{ from: { wish }, tool: 'pen', strength: 'even', passes: 1 }],
+      begins: 'light',
+      undercoat: null,
+      note: '',
+      kept: null,
+    });
+    const bird: Piece = {
+      ...stampedOn('front', 'bird', wren),
+      layers: [{ by: 'combination', combination: 'rust' as PieceId }],
+    };
+    const from = { ...planOf([bird]), combinations: [rust('#b8402f')] };
+    const read = readCopied(copyOut(from, resolvePlan(from, library), new Set([bird.id])));
+    if (!read.ok) throw new Error('nothing was copied');
+    const pasteOn = (plan: Plan) => {
+      const pasted = pasteInto(plan, read.pieces, { ...how(), combinations: read.combinations });
+      const outcome = applyEdit(plan, must(pasted).edit);
+      if (!outcome.ok) throw new Error(outcome.issue.code);
+      const { pieces, combinations } = outcome.plan;
+      const [layer] = pieces.flatMap((piece) => (piece.kind === 'image' ? piece.layers : []));
+      const id = layer?.by === 'combination' ? layer.combination : undefined;
+      return [combinations.length, combinations.find((each) => each.id === id)?.media[0]?.from];
+    };
+    const empty = planOf([]);
+    expect(pasteOn(empty)).toEqual([1, { wish: '#b8402f' }]);
+    expect(pasteOn({ ...empty, combinations: [rust('#b8402f')] })).toEqual([
+      1,
+      { wish: '#b8402f' },
+    ]);
+    expect(pasteOn({ ...empty, combinations: [rust('#111111')] })).toEqual([
+      2,
+      { wish: '#b8402f' },
+    ]);
   });
 });

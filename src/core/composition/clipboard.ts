@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import type { Edit } from '../plan/edit';
+import { combinationIds } from '../kinds/colouring';
+import { combinationSchema, type Combination } from '../plan/combination';
+import type { Edit, SimpleEdit } from '../plan/edit';
 import { withoutKey } from '../plan/orderKeys';
 import { addPieces } from '../plan/pieceEdits';
 import { mapItems } from '../kinds/kinds';
@@ -12,20 +14,28 @@ import { followsSupport, isPaper } from '../plan/pieces';
 import { copyOf } from '../plan/copyOf';
 import { withAllOn } from '../plan/pieceSets';
 import type { Plan } from '../plan/plan';
-import { mostPieces } from '../plan/planFacts';
+import { mostCombinations, mostPieces } from '../plan/planFacts';
+import { sameJson } from '../plan/sameJson';
 import { boxOf, placedById, supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import { placeAt } from '../measuring/placeAt';
 
 /** Pieces on their way from one place to another, or from one card to another. */
 export const copiedSchema = z.strictObject({
   format: z.literal('nibwright-pieces'),
-  version: z.literal(1),
+  version: z.literal(2),
   pieces: z.array(pieceSchema).min(1).max(mostPieces),
+  /** What of their parts is coloured by hand. */
+  combinations: z.array(combinationSchema).max(mostCombinations),
 });
 
 /** Pieces as text, and what it says of a text that holds none. */
 export type ReadCopied =
-  { readonly ok: true; readonly pieces: readonly Piece[] } | { readonly ok: false };
+  | {
+      readonly ok: true;
+      readonly pieces: readonly Piece[];
+      readonly combinations: readonly Combination[];
+    }
+  | { readonly ok: false };
 
 /**
  * Pieces and all that lies on them, ready to be put elsewhere: what they were placed or sized by that stays behind is
@@ -36,7 +46,9 @@ export function copyOut(plan: Plan, card: ResolvedCard, ids: ReadonlySet<PieceId
   const taken = withAllOn(plan, roots);
   const isTaken = (id: PieceId) => taken.some((each) => each.id === id);
   const pieces = taken.map((piece) => withoutKey(withoutTies(piece, card, isTaken)));
-  return JSON.stringify({ format: 'nibwright-pieces', version: 1, pieces });
+  const used = new Set(taken.flatMap((piece) => (isPaper(piece) ? [] : combinationIds(piece))));
+  const combinations = plan.combinations.filter(({ id }) => used.has(id));
+  return JSON.stringify({ format: 'nibwright-pieces', version: 2, pieces, combinations });
 }
 
 function withoutTies(piece: Piece, card: ResolvedCard, isTaken: (id: PieceId) => boolean): Piece {
@@ -78,7 +90,9 @@ export function readCopied(text: string): ReadCopied {
     return { ok: false };
   }
   const parsed = copiedSchema.safeParse(document);
-  return parsed.success ? { ok: true, pieces: parsed.data.pieces } : { ok: false };
+  if (!parsed.success) return { ok: false };
+  const { pieces, combinations } = parsed.data;
+  return { ok: true, pieces, combinations };
 }
 
 export interface Pasted {
@@ -92,6 +106,8 @@ export interface PasteHow {
   readonly on: Support;
   readonly library: Library;
   readonly newId: () => PieceId;
+  /** What came along with them; those the card has not are put on it. */
+  readonly combinations?: readonly Combination[];
   /** Where one of the roots goes; as it lay where it is undefined. */
   readonly placeOf: (root: Piece) => PlaceRule | undefined;
 }
@@ -103,20 +119,56 @@ export interface PasteHow {
 export function pasteInto(
   plan: Plan,
   pieces: readonly Piece[],
-  { on, library, newId, placeOf }: PasteHow,
+  { on, library, newId, combinations = [], placeOf }: PasteHow,
 ): Pasted | undefined {
   if (plan.pieces.length + pieces.length > mostPieces) return undefined;
   const ids = new Map(pieces.map(({ id }) => [id, newId()]));
   const isRoot = ({ on: under }: Piece) => !('piece' in under && ids.has(under.piece));
+  const come = broughtAlong(plan, combinations, newId);
   const added = pieces.map((piece) =>
     withNewest(
-      copyOf(piece, ids, (root) => ({ on, place: placeOf(root) })),
+      recoloured(
+        copyOf(piece, ids, (root) => ({ on, place: placeOf(root) })),
+        come.ids,
+      ),
       library,
     ),
   );
   return {
-    edit: batchEdits(addPieces(plan, added)),
+    edit: batchEdits([
+      ...come.added.map((item): SimpleEdit => ({ kind: 'put', in: 'combinations', item })),
+      ...addPieces(plan, added),
+    ]),
     roots: pieces.filter(isRoot).flatMap(({ id }) => ids.get(id) ?? []),
+  };
+}
+
+/** Combinations the card has not; one that is another there under the same id comes under a new one. */
+function broughtAlong(
+  plan: Plan,
+  combinations: readonly Combination[],
+  newId: () => PieceId,
+): { readonly added: readonly Combination[]; readonly ids: ReadonlyMap<string, PieceId> } {
+  const ids = new Map<string, PieceId>();
+  const added = combinations.flatMap((each): readonly Combination[] => {
+    const there = plan.combinations.find(({ id }) => id === each.id);
+    if (there && sameJson(there, each)) return [];
+    const id = there ? newId() : each.id;
+    ids.set(each.id, id);
+    return [{ ...each, id }];
+  });
+  return { added, ids };
+}
+
+function recoloured(piece: Piece, ids: ReadonlyMap<string, PieceId>): Piece {
+  if (piece.kind !== 'image' || ids.size === 0) return piece;
+  return {
+    ...piece,
+    layers: piece.layers.map((layer) =>
+      layer?.by === 'combination'
+        ? { ...layer, combination: ids.get(layer.combination) ?? layer.combination }
+        : layer,
+    ),
   };
 }
 

@@ -151,7 +151,7 @@ function stringTo(
       height: asTyped(lengthFromTicks(height)),
       path: 'M500 0V1000',
       lineWidth: asTyped(lengthFromTicks(Math.round(width / 2))),
-      colour: '#5f666b',
+      colour: { wish: '#5f666b' },
     },
   ];
 }
@@ -212,7 +212,7 @@ export function newScatter(
     notes: '',
     look: how.look,
     diameter: asTyped(lengthFromTicks(diameter)),
-    colour: how.colour,
+    colour: { wish: how.colour },
     item: null,
   }));
   return { marks, left: left.reduce((sum, count) => sum + count, 0) };

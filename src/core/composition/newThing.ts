@@ -13,6 +13,7 @@ import type { Mark, Paper, Support } from '../plan/piece';
 import { plainMark, plainPiece } from '../plan/pieces';
 import { newWordsName } from '../resolve/spokenName';
 import { cutText } from '../text/cutText';
+import { downward, plainStop, printedInWish } from '../plan/plainColours';
 
 /** Where a new thing goes, and what it is called by. */
 interface Start {
@@ -33,7 +34,12 @@ export function newImage(start: Start, stamp: Stamp): Extract<Mark, { kind: 'ima
     ...start,
     name: cutText(stamp.name, 60),
     stamp: refOf(stamp),
-    colours: stamp.words ? [usualInk] : stamp.layers.map(({ colour }) => colour),
+    layers: (stamp.words ? [usualInk] : stamp.layers.map(({ colour }) => colour)).map((colour) => ({
+      by: 'print',
+      ...printedInWish(colour),
+    })),
+    parts: [],
+    finishes: [],
     crop: null,
   };
 }
@@ -54,7 +60,7 @@ export function newWords(start: Start, unit: Unit): Mark {
     lettering: 'clarendon',
     xHeight: usualXHeight[unit],
     align: 'centre',
-    colour: usualInk,
+    print: printedInWish(usualInk),
   };
 }
 
@@ -74,7 +80,9 @@ export function newStencilling(start: Start, stencil: Stencil): Extract<Mark, { 
     stencil: refOf(stencil),
     turned: false,
     zone: null,
-    colours: stencil.layers.map(({ colour }) => colour),
+    layers: stencil.layers.map(({ colour }) => [plainStop({ wish: colour })]),
+    direction: downward,
+    laid: 'before',
   };
 }
 
@@ -98,7 +106,7 @@ export function newDot(start: Start, unit: Unit): Mark {
     name: 'Gem',
     look: 'gem',
     diameter: unit === 'in' ? asTyped(inches(0, 1, 8)) : asTyped(millimetres(3)),
-    colour: '#b5533f',
+    colour: { wish: '#b5533f' },
     item: null,
   };
 }
@@ -114,6 +122,6 @@ export function newDrawn(start: Start, under: Size, unit: Unit): Mark {
     height: unit === 'in' ? asTyped(inches(0, 1, 8)) : asTyped(millimetres(3)),
     path: 'M0 500H1000',
     lineWidth: unit === 'in' ? asTyped(inches(0, 1, 64)) : asTyped(millimetres(0.4)),
-    colour: usualInk,
+    colour: { wish: usualInk },
   };
 }

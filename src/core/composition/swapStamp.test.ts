@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { must } from '../../../test/support/must';
-import { library, planOf, stampedOn, typed, wren } from '../../../test/support/plans';
+import { library, planOf, stampedOn, typed, wren, layersIn } from '../../../test/support/plans';
 import { applyEdit } from '../plan/applyEdit';
 import type { LibraryId } from '../plan/ids';
 import { findStamp } from '../plan/library';
@@ -31,7 +31,7 @@ describe('another stamp in the place of one', () => {
         turn: 10,
       }),
       name: wrenStamp.name,
-      colours: ['#112233', null],
+      layers: layersIn('#112233', null),
     },
   ]);
   const card = resolvePlan(plan, stash);
@@ -52,8 +52,9 @@ describe('another stamp in the place of one', () => {
     const layers = wrenStamp.layers.length;
     expect(next.piece).toMatchObject({ name: 'Reed finch', stamp: { id: 'finch' } });
     if (next.piece.kind !== 'image') throw new Error('expected an image');
-    expect(next.piece.colours).toHaveLength(layers + 1);
-    expect(next.piece.colours.slice(0, 2)).toEqual(['#112233', layers > 1 ? null : '#ccaa22']);
-    expect(next.piece.colours.at(-1)).toBe(layers > 1 ? '#ccaa22' : next.piece.colours.at(-1));
+    expect(next.piece.layers).toHaveLength(layers + 1);
+    const [first, second] = layersIn('#112233', layers > 1 ? null : '#ccaa22');
+    expect(next.piece.layers.slice(0, 2)).toEqual([first, second]);
+    if (layers > 1) expect(next.piece.layers.at(-1)).toEqual(layersIn('#ccaa22')[0]);
   });
 });

@@ -31,9 +31,11 @@ export function swapStamp(
   return batchEdits([
     changePiece(piece, {
       stamp: fresh.stamp,
-      colours: fresh.colours.map((colour, at) =>
-        piece.colours[at] === undefined ? colour : piece.colours[at],
+      layers: fresh.layers.map((layer, at) =>
+        piece.layers[at] === undefined ? layer : piece.layers[at],
       ),
+      // Parts were picked out of the lines of the other.
+      parts: [],
       crop: null,
       place: {
         ...placed,

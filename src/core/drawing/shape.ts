@@ -29,6 +29,13 @@ export type Fill =
       readonly to: Point;
       readonly stops: readonly GradientStop[];
     }
+  /** From a point outward to a circle about it, and on beyond it in the last colour. */
+  | {
+      readonly kind: 'rings';
+      readonly at: Point;
+      readonly radius: number;
+      readonly stops: readonly GradientStop[];
+    }
   /** The same shapes over and over, each tile so wide and high. */
   | {
       readonly kind: 'tiles';

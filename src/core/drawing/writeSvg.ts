@@ -100,14 +100,19 @@ function lookOf(
 function fillOf(fill: Fill, define: Define): string {
   if (fill.kind === 'plain')
     return ` fill="${fill.colour}" fill-rule="evenodd"${opacityOf('fill-opacity', fill.opacity)}`;
-  return ` fill="${define((id) => (fill.kind === 'gradient' ? gradient(id, fill) : tiles(id, fill, define)))}" fill-rule="evenodd"`;
+  const write = (id: string) =>
+    fill.kind === 'tiles' ? tiles(id, fill, define) : gradient(id, fill);
+  return ` fill="${define(write)}" fill-rule="evenodd"`;
 }
 
-function gradient(id: string, { from, to, stops }: Extract<Fill, { kind: 'gradient' }>): string {
-  const each = stops.map(
+function gradient(id: string, fill: Extract<Fill, { kind: 'gradient' | 'rings' }>): string {
+  const each = fill.stops.map(
     ({ at, colour, opacity }) =>
       `<stop offset="${at}" stop-color="${colour}"${opacityOf('stop-opacity', opacity)}/>`,
   );
+  if (fill.kind === 'rings')
+    return `<radialGradient id="${id}" gradientUnits="userSpaceOnUse" cx="${mm(fill.at.x)}" cy="${mm(fill.at.y)}" r="${mm(fill.radius)}">${each.join('')}</radialGradient>`;
+  const { from, to } = fill;
   return `<linearGradient id="${id}" gradientUnits="userSpaceOnUse" x1="${mm(from.x)}" y1="${mm(from.y)}" x2="${mm(to.x)}" y2="${mm(to.y)}">${each.join('')}</linearGradient>`;
 }
 

@@ -5,6 +5,7 @@ import type { StencilMoves } from '../stencilling/stencilMoves';
 import type { FaceId, Side } from '../plan/faces';
 import type { Placed } from '../resolve/outlineOf';
 import type { PieceId } from '../plan/ids';
+import type { Solvent } from '../kinds/withstands';
 import type { Library } from '../plan/library';
 import type { Motion } from '../plan/piece';
 import type { Plan } from '../plan/plan';
@@ -165,6 +166,24 @@ export type FindingData =
   | { readonly rule: 'no-die'; readonly stamp: string; readonly die: string | undefined }
   | { readonly rule: 'stencil-short'; readonly reason: StencilReason }
   | { readonly rule: 'lost-on-ground'; readonly difference: number; readonly isWords: boolean }
+  /** An ink that what comes over it loosens. */
+  | { readonly rule: 'ink-unfit'; readonly ink: string; readonly solvent: Solvent }
+  | {
+      readonly rule: 'muddy-blend';
+      readonly one: string;
+      readonly two: string;
+      /** What share of its strength of colour is lost where they meet. */
+      readonly loss: number;
+    }
+  | {
+      readonly rule: 'colour-gap';
+      /** Of the combination. */
+      readonly name: string;
+      /** In L*, from light to dark. */
+      readonly from: number;
+      readonly to: number;
+    }
+  | { readonly rule: 'uncoloured'; readonly parts: string }
   | {
       readonly rule: 'words-near-edge';
       readonly supportLetter: string;

@@ -23,6 +23,7 @@ export const deedRemedyIds = [
   'trim',
   'own-zone',
   'reading-ink',
+  'leave-bare',
   'foam-sheet',
   'flat',
   'level',
@@ -48,6 +49,13 @@ export interface MoveRemedy {
   readonly edit: Edit;
 }
 
+/** Another thing of the stash taken, or put between two. */
+export interface NamedRemedy {
+  readonly id: 'take-ink' | 'between';
+  readonly name: string;
+  readonly edit: Edit;
+}
+
 /** One way to mend a finding, as the edit that does it. */
 export type Remedy =
   | {
@@ -58,6 +66,7 @@ export type Remedy =
       readonly edit: Edit;
     }
   | MoveRemedy
+  | NamedRemedy
   | { readonly id: DeedRemedyId; readonly edit: Edit };
 
 /** A remedy told by what it does. */

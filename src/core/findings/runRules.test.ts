@@ -26,7 +26,7 @@ describe('running the rules', () => {
     const left = applyEdit(slimline, {
       kind: 'put',
       in: 'accepted',
-      item: { rule: data.rule, pieceId: 'panel' as PieceId },
+      item: { rule: data.rule, subject: 'panel' },
     });
     expect(left.ok && allFindings(left.plan)).toEqual([]);
   });

@@ -1,6 +1,6 @@
 import { ruleGroupOf, ruleIds, type RuleGroup } from '../plan/rules';
 import type { Finding, Rule, RuleInput, Severity } from './finding';
-import { concerns, pieceOfSubject } from './subject';
+import { concerns, pieceOfSubject, subjectKey, type Subject } from './subject';
 import type { PieceId } from '../plan/ids';
 
 const weight: Readonly<Record<Severity, number>> = { stop: 0, look: 1, habit: 2 };
@@ -16,11 +16,14 @@ export function runRules(rules: readonly Rule[], input: RuleInput): readonly Fin
     .flatMap(({ find }) => find(input))
     .filter(
       ({ data, subject }) =>
-        !accepted.some(
-          (each) => each.rule === data.rule && each.pieceId === (pieceOfSubject(subject) ?? null),
-        ),
+        !accepted.some((each) => each.rule === data.rule && isOf(each.subject, subject)),
     );
   return byGravity(found);
+}
+
+/** Whether a finding is about what was accepted; one accepted for a piece alone is for whatever else concerns it. */
+function isOf(accepted: string, subject: Subject): boolean {
+  return accepted === subjectKey(subject) || accepted === (pieceOfSubject(subject) ?? 'card');
 }
 
 /** Findings of several runs in one order: the gravest first, then as the rules are listed. */

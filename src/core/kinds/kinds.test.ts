@@ -18,7 +18,18 @@ describe('the kinds of pieces', () => {
         expect(left).toEqual([]);
         seen.add(piece.kind);
       }
-    expect([...seen].toSorted()).toEqual(['dot', 'drawn', 'image', 'panel', 'stencil', 'words']);
+    const kinds = [
+      'blend',
+      'dot',
+      'drawn',
+      'edges',
+      'image',
+      'panel',
+      'splatter',
+      'stencil',
+      'words',
+    ];
+    expect([...seen].toSorted()).toEqual(kinds);
   });
 
   it('keep to their boxes, and are drawn in the colours they tell', () => {
@@ -37,7 +48,7 @@ describe('the kinds of pieces', () => {
         const colours = new Set(mark.paints.flatMap((paint) => paint?.colour ?? []));
         const strokes = kind.strokes(mark);
         expect(strokes.length).toBeGreaterThan(0);
-        for (const stroke of strokes) expect(colours).toContain(stroke.colour);
+        for (const stroke of strokes) expect(colours).toContain(stroke.paint.colour);
         expect(kind.sortOf(mark)).not.toBe('');
         looked++;
       }

@@ -1,10 +1,14 @@
 import type { LibraryRef } from '../plan/libraryItem';
 import type { Mark, Piece, PieceKind, PieceOf } from '../plan/piece';
+import { blendKind } from './blend/blendKind';
 import { dotKind } from './dot/dotKind';
 import { drawnKind } from './drawn/drawnKind';
+import { edgesKind } from './edges/edgesKind';
 import { imageKind } from './image/imageKind';
 import type { ItemUser, MarkKind } from './markKind';
 import { panelKind } from './panel/panelKind';
+import { splatterKind } from './splatter/splatterKind';
+import { sprayKind } from './spray/sprayKind';
 import { stencilKind } from './stencil/stencilKind';
 import { wordsKind } from './words/wordsKind';
 
@@ -15,6 +19,10 @@ const markKinds: { readonly [Kind in Mark['kind']]: MarkKind<Kind> } = {
   stencil: stencilKind,
   dot: dotKind,
   drawn: drawnKind,
+  blend: blendKind,
+  edges: edgesKind,
+  spray: sprayKind,
+  splatter: splatterKind,
 };
 
 const itemUsers: { readonly [Kind in PieceKind]: ItemUser<PieceOf<Kind>> } = {

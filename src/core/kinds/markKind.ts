@@ -4,11 +4,14 @@ import type { Outline, Rect } from '../outline/outline';
 import type { LibraryRef, Stamp, Stencil } from '../plan/libraryItem';
 import type { Library } from '../plan/library';
 import type { Mark, PieceOf } from '../plan/piece';
-import type { Paint } from './paint';
+import type { Paint, PaintContext } from './paint';
 import type { Stroke } from './stroke';
 
-/** How a mark lies among those on its paper: under the prints, among them, or stuck and dropped on at the end. */
-export type Laid = 'ground' | 'mark' | 'late';
+/**
+ * How a mark lies among those on its paper: under the prints, among them, coloured over them, or stuck and dropped on at the
+ * end.
+ */
+export type Laid = 'ground' | 'mark' | 'over' | 'late';
 
 /** What a mark is as large as, and what of it shows. */
 export interface SizedMark {
@@ -43,6 +46,8 @@ export interface PlacedMark<Piece extends Mark = Mark> extends Pick<
   readonly whole: Rect;
   /** By its layers; undefined for one that is left out. */
   readonly paints: readonly (Paint | undefined)[];
+  /** What the paper under it is seen in. */
+  readonly ground: Paint;
 }
 
 /** What a piece of any kind refers to in the stash. */
@@ -54,7 +59,7 @@ export interface ItemUser<Piece> {
 
 /** All that is to be known of a kind of mark. A new kind is a record of these in a folder of its own. */
 export interface MarkKind<Kind extends Mark['kind']> extends ItemUser<PieceOf<Kind>> {
-  readonly laid: Laid;
+  readonly laid: (piece: PieceOf<Kind>) => Laid;
   /** One of many, told and moved with its group and not for itself. */
   readonly isSmall: boolean;
   /** Whether a jig has an opening for it. */
@@ -62,7 +67,7 @@ export interface MarkKind<Kind extends Mark['kind']> extends ItemUser<PieceOf<Ki
   /** What it is called where it is listed. */
   readonly sortOf: (mark: PlacedMark<PieceOf<Kind>>) => string;
   /** What each of its layers is seen in; undefined for one that is left out. */
-  readonly paints: (piece: PieceOf<Kind>) => readonly (Paint | undefined)[];
+  readonly paints: (piece: PieceOf<Kind>, context: PaintContext) => readonly (Paint | undefined)[];
   /** @param under what it lies on */
   readonly size: (piece: PieceOf<Kind>, library: Library, under: Size) => SizedMarkOutcome;
   /** What it covers, before it is turned. */
@@ -86,9 +91,3 @@ export function sized(whole: Size, change: Partial<SizedMark> = {}): SizedMarkOu
     ? { ok: true, mark }
     : { ok: false, reason: { code: 'nothing-shown' } };
 }
-
-/** For kinds that refer to nothing. */
-export const noItems = {
-  items: () => [],
-  withItems: <Piece>(piece: Piece) => piece,
-};

@@ -1,5 +1,6 @@
 import { corners, rounded, type Outline } from '../outline/outline';
 import type { PlacedMark } from './markKind';
+import type { Paint } from './paint';
 import type { Stroke } from './stroke';
 import type { LetteringId } from '../lettering/letterings';
 
@@ -17,7 +18,7 @@ export function wordOutline(
 export function wordStroke(
   { em, lines }: NonNullable<PlacedMark['words']>,
   lettering: LetteringId,
-  colour: string,
+  paint: Paint,
 ): Stroke {
-  return { kind: 'words', lines, em, lettering, colour };
+  return { kind: 'words', lines, em, lettering, paint };
 }

@@ -12,7 +12,8 @@ import type { ResolvedCard } from '../resolve/resolvedCard';
  * ```
  */
 export function putOnOrder({ painted }: ResolvedCard, face: FaceId): readonly Placed[] {
-  const isLate = (placed: Placed) => isMark(placed) && kindOf(placed.piece).laid === 'late';
+  const isLate = (placed: Placed) =>
+    isMark(placed) && kindOf(placed.piece).laid(placed.piece) === 'late';
   const decorated: Placed[] = [];
   let paper: Placed | undefined;
   const glue = () => {

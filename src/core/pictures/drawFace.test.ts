@@ -12,6 +12,7 @@ import {
   coves,
   dotOn,
   wordsOn,
+  layersIn,
 } from '../../../test/support/plans';
 import { computeCard } from '../compute/computeCard';
 import type { CardId } from '../plan/ids';
@@ -108,7 +109,7 @@ describe('a face as it is drawn', () => {
   });
 
   it('leaves layers without a colour out, and keeps line widths true to scale', () => {
-    const image = { ...stampedOn('panel', 'bird', wren), colours: [null, '#1e2428'] };
+    const image = { ...stampedOn('panel', 'bird', wren), layers: layersIn(null, '#1e2428') };
     const [, paper] = drawFace(resolve([panel, image]), 'front');
     const [line, ...more] = paper?.marks[0]?.strokes ?? [];
     expect(more).toEqual([]);

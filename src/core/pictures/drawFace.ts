@@ -1,17 +1,17 @@
 import { kindOf } from '../kinds/kinds';
-import { isPatterned } from '../kinds/paint';
+import { isPatterned, isSeenThrough, type Paint } from '../kinds/paint';
 import type { Stroke } from '../kinds/stroke';
 import { lengthFromTicks, subtractLengths, zeroLength, type Length } from '../length/length';
 import type { FaceId } from '../plan/faces';
 import type { DieSet } from '../plan/libraryItem';
 import type { Mark } from '../plan/piece';
 import type { Polygon } from '../geometry/flattenPath';
-import { turnedCorners, type Rect } from '../outline/outline';
+import { boundsOf, boxesOverlap, turnedCorners, type Rect } from '../outline/outline';
 import { isLifted } from '../resolve/bond';
 import type { ResolvedBase, ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedPiece } from '../resolve/resolvedPiece';
-import { isMark } from '../resolve/outlineOf';
-import type { ResolvedMark } from '../resolve/resolvedMark';
+import { isMark, outlineOf } from '../resolve/outlineOf';
+import { isGround, type ResolvedMark } from '../resolve/resolvedMark';
 
 /** One sheet of card or paper as seen on a face, in ticks from its top left corner. */
 export interface DrawnPiece {
@@ -46,18 +46,43 @@ export interface DrawnMark {
   /** The box its strokes are drawn in; of a masked stamp only `rect` shows of it. */
   readonly whole: Rect;
   readonly strokes: readonly Stroke[];
-  /** What its strokes are made from: two marks with the same, in the same boxes, look alike. */
+  /** What its strokes are made from: two marks with the same, in the same boxes and colours, look alike. */
   readonly from: readonly [Mark, ResolvedMark['stamp'], ResolvedMark['stencil']] | undefined;
+  /** The colours it is seen in, as one text. */
+  readonly look: string;
+  /** The grounds it lies on, or the marks a late ground lies on, whose colour is seen through its own. */
+  readonly over: readonly DrawnMark[];
 }
 
 /** The base and what lies on a face, lowest first: what screen, ledge and print all draw. */
 export function drawFace(card: ResolvedCard, face: FaceId): readonly DrawnPiece[] {
   // Marks across both flaps are drawn on the last, so that neither flap hides them.
   const drawn = drawBase(card.base, face).map((piece) => ({ ...piece, marks: [] as DrawnMark[] }));
+  const laid = new Map<DrawnMark, ResolvedMark>();
   for (const placed of card.painted[face])
-    if (isMark(placed)) drawn.at(-1)?.marks.push(drawMark(placed));
+    if (isMark(placed)) layMark(drawn.at(-1)?.marks ?? [], placed, laid);
     else drawn.push({ ...drawPaper(placed), marks: [] });
   return drawn;
+}
+
+/** Adds a mark to those of its paper, with those of them that are seen through it. */
+function layMark(marks: DrawnMark[], mark: ResolvedMark, laid: Map<DrawnMark, ResolvedMark>): void {
+  const drawn = drawMark(mark);
+  const isOverAny = mark.paints.some((paint) => paint && isSeenThrough(paint));
+  const over = isOverAny
+    ? marks.filter((under) => {
+        const other = laid.get(under);
+        // What is printed over a print is kept off it by a mask.
+        return (
+          other &&
+          (isGround(mark) || isGround(other)) &&
+          boxesOverlap(boundsOf(outlineOf(mark)), boundsOf(outlineOf(other)))
+        );
+      })
+    : [];
+  const whole = over.length > 0 ? { ...drawn, over } : drawn;
+  laid.set(whole, mark);
+  marks.push(whole);
 }
 
 function drawPaper({
@@ -97,7 +122,14 @@ export function drawMark(mark: ResolvedMark): DrawnMark {
     mark.whole,
   );
   const from = [piece, mark.stamp, mark.stencil] as const;
-  return { id, rect, whole, turn: piece.place.turn, strokes, from };
+  const look = mark.paints.map(lookOf).join(' ');
+  return { id, rect, whole, turn: piece.place.turn, strokes, from, look, over: [] };
+}
+
+function lookOf(paint: Paint | undefined): string {
+  if (!paint) return '-';
+  const stops = paint.varies?.stops.map(({ at, colour }) => `${at}${colour}`) ?? [];
+  return [paint.colour, ...stops].join(',');
 }
 
 function boxRound(a: Rect, b: Rect): Rect {

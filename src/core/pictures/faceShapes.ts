@@ -3,6 +3,7 @@ import { millimetres, TICKS_PER_INCH } from '../length/length';
 import { corners, type Rect } from '../outline/outline';
 import type { DrawnMark, DrawnPiece } from './drawFace';
 import { plain, type Area, type Line, type Shape, type Turn } from '../drawing/shape';
+import { meetingShapes, strokeShapes, type LaidStroke } from './strokeShapes';
 
 const ink = '#1e2428';
 
@@ -21,7 +22,7 @@ export function faceShapes(pieces: readonly DrawnPiece[]): readonly Shape[] {
             {
               kind: 'group' as const,
               clips: [paperArea(piece)],
-              shapes: piece.marks.map(markShape),
+              shapes: piece.marks.flatMap((mark) => markShapes(mark, paperArea(piece))),
             },
           ]
         : []),
@@ -78,69 +79,42 @@ function stitches({ uncut, shape, stitch, isMirrored }: DrawnPiece): readonly Sh
   return [{ kind: 'path', path: outer, box: shape.box, at: inside, isMirrored, line }];
 }
 
-/** A mark in its place: turned, and cut down to what is not masked off. */
-export function markShape(mark: DrawnMark): Shape {
-  const { rect, whole, strokes } = mark;
+/** A mark in its place: turned, cut down to what is not masked off, and where it lies on a ground, in the colour it has there. */
+export function markShapes(mark: DrawnMark, paper: Area): readonly Shape[] {
+  const { strokes, whole, over } = mark;
+  return [
+    inPlace(
+      mark,
+      strokes.flatMap((stroke) => strokeShapes(stroke, whole, paper)),
+    ),
+    ...over.flatMap((under) =>
+      under.strokes.flatMap((below) =>
+        strokes.flatMap((above) =>
+          meetingShapes(laidStroke(under, below), laidStroke(mark, above)),
+        ),
+      ),
+    ),
+  ];
+}
+
+function laidStroke(mark: DrawnMark, stroke: Stroke): LaidStroke {
+  return {
+    stroke,
+    whole: mark.whole,
+    turn: turnOf(mark),
+    inPlace: (shapes) => inPlace(mark, shapes),
+  };
+}
+
+function inPlace(mark: DrawnMark, shapes: readonly Shape[]): Shape {
+  const { rect, whole } = mark;
   const isMasked = rect.width !== whole.width || rect.height !== whole.height;
   return {
     kind: 'group',
     turn: turnOf(mark),
     clips: isMasked ? [{ kind: 'outline', outline: [corners(rect)] }] : [],
-    shapes: strokes.flatMap((stroke) => strokeShapes(stroke, whole)),
+    shapes,
   };
-}
-
-function strokeShapes(stroke: Stroke, whole: Rect): readonly Shape[] {
-  switch (stroke.kind) {
-    case 'path': {
-      const { path, box, colour, lineWidth, at = whole } = stroke;
-      const look =
-        lineWidth > 0
-          ? { line: { colour, width: lineWidth, isRound: true } }
-          : { fill: plain(colour) };
-      return [{ kind: 'path', path, box, at, ...look }];
-    }
-    case 'words': {
-      const { lines, em, lettering, colour } = stroke;
-      return lines.map(({ text, x, baseline, advance }) => ({
-        kind: 'text',
-        align: 'left',
-        words: text,
-        lettering,
-        colour,
-        height: em,
-        x: whole.x + x,
-        y: whole.y + baseline,
-        // A single letter has no room to be spread.
-        ...(text.length > 1 ? { advance } : {}),
-      }));
-    }
-    case 'dot':
-      return dotShapes(stroke, whole);
-    default:
-      throw new TypeError(`strokeShapes: unknown ${JSON.stringify(stroke satisfies never)}`);
-  }
-}
-
-/** A disc with a rim; what stands up catches the light at its upper left. */
-function dotShapes(
-  { look, colour }: Extract<Stroke, { kind: 'dot' }>,
-  { x: left, y: top, width }: Rect,
-): readonly Shape[] {
-  const radius = width / 2;
-  const disc = { kind: 'circle', x: left + radius, y: top + radius, radius } as const;
-  if (look === 'splatter') return [{ ...disc, fill: plain(colour) }];
-  const rim = { colour: ink, width: Math.min(radius / 4, millimetres(0.2)), opacity: 0.35 };
-  const light = {
-    kind: 'circle',
-    x: disc.x - radius * 0.3,
-    y: disc.y - radius * 0.3,
-    radius: radius * 0.25,
-  } as const;
-  return [
-    { ...disc, fill: plain(colour), line: rim },
-    { ...light, fill: plain('#ffffff', 0.75) },
-  ];
 }
 
 /** The width of a leaf of the print; it is drawn in a box of 14 x 18. */

@@ -11,6 +11,7 @@ import {
   typed,
   wordsOn,
   wren,
+  layersIn,
 } from '../../../test/support/plans';
 import { boundsOf } from '../outline/outline';
 import { TICKS_PER_MILLIMETRE } from '../length/length';
@@ -83,7 +84,7 @@ describe('a jig', () => {
     );
     const poles = planOf([
       pieceOn('front', 'panel', measure('4', '5')),
-      { ...stampedOn('panel', 'poles', wren), colours: ['#1e2428'] },
+      { ...stampedOn('panel', 'poles', wren), layers: layersIn('#1e2428') },
     ]);
     const opening = jigPage(resolvePlan(poles, wigwam), 'front', 'Poles').layers.find(
       ({ id }) => id === 'opening',

@@ -59,7 +59,7 @@ const anyEdit = (): fc.Arbitrary<SimpleEdit> => {
       .tuple(ids, fc.boolean())
       .map(([own, isPut]): SimpleEdit =>
         isPut
-          ? { kind: 'put', in: 'accepted', item: { rule: 'unequal-borders', pieceId: own } }
+          ? { kind: 'put', in: 'accepted', item: { rule: 'unequal-borders', subject: own } }
           : { kind: 'remove', in: 'accepted', id: `unequal-borders:${own}` },
       ),
   );

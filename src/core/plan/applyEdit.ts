@@ -120,12 +120,15 @@ function removePiece(plan: Plan, id: string): EditOutcome {
 }
 
 function changeItem(plan: Plan, edit: Extract<SimpleEdit, { kind: 'change' }>): EditOutcome {
-  if (edit.in === 'uses')
-    return withItem(plan, edit.in, edit.id, (use) =>
-      done(withReplaced(plan, edit.in, merge(use, edit.change)), {
-        ...edit,
-        change: previous(use, edit.change),
-      }),
+  if (edit.in !== 'pieces')
+    return withItem<'uses' | 'combinations'>(plan, edit.in, edit.id, (item) =>
+      done(
+        withReplaced<'uses' | 'combinations'>(plan, edit.in, { ...item, ...defined(edit.change) }),
+        {
+          ...edit,
+          change: previous(item, edit.change),
+        } as SimpleEdit,
+      ),
     );
   return withItem(plan, edit.in, edit.id, (piece) =>
     piece.kind === edit.of

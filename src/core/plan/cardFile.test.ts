@@ -4,6 +4,7 @@ import planVersion1 from '../../../test/fixtures/plan-1.json';
 import planVersion2 from '../../../test/fixtures/plan-2.json';
 import planVersion3 from '../../../test/fixtures/plan-3.json';
 import planVersion4 from '../../../test/fixtures/plan-4.json';
+import planVersion5 from '../../../test/fixtures/plan-5.json';
 import { coves, fiveLayers, library, pieceOn, planOf } from '../../../test/support/plans';
 import { readCardFile, writeCardFile, type CardFile } from './cardFile';
 import { usedLibrary } from '../kinds/usedLibrary';
@@ -12,7 +13,7 @@ import type { CardId } from './ids';
 import { withoutKey } from './orderKeys';
 import { plainMaking } from './plainPlan';
 import { upgradePlan } from './upgradePlan';
-import { papersOf } from './pieces';
+import { isPaper, papersOf } from './pieces';
 
 const file: CardFile = {
   format: 'nibwright-card',
@@ -109,11 +110,32 @@ describe('the published JSON Schema', () => {
 });
 
 describe('older plans', () => {
+  it('have wishes for their bare colours, and accepted findings by what they are about: version 5', () => {
+    const read = upgradePlan(planVersion5);
+    if (!read.ok) throw new Error(JSON.stringify(read.issue));
+    const { plan } = read;
+    expect(plan.combinations).toEqual([]);
+    expect(plan.accepted).toEqual([
+      { rule: 'overhang', subject: planVersion5.pieces[0]?.id },
+      { rule: 'unequal-borders', subject: 'card' },
+    ]);
+    // All the colours that were there are there, and nothing else has changed.
+    const bare = (document: unknown) => JSON.stringify(document).match(/#[0-9a-f]{6}/g) ?? [];
+    expect(bare(planVersion5).length).toBeGreaterThan(3);
+    expect(bare(plan)).toEqual(bare(planVersion5));
+    const places = (pieces: readonly { readonly id: string; readonly place: unknown }[]) =>
+      pieces.map(({ id, place }) => ({ id, place }));
+    expect(places(plan.pieces)).toEqual(places(planVersion5.pieces));
+  });
+
   it('are read as they were written, each piece with a key: version 4', () => {
     const read = upgradePlan(planVersion4);
     if (!read.ok) throw new Error(JSON.stringify(read.issue));
-    const { pieces } = read.plan;
-    expect({ ...read.plan, schema: 4, pieces: pieces.map(withoutKey) }).toEqual(planVersion4);
+    const { about, base, habits, making, uses, pieces } = read.plan;
+    expect(planVersion4).toMatchObject({ about, base, habits, making, uses });
+    expect(pieces.filter(isPaper).map(withoutKey)).toEqual(
+      planVersion4.pieces.filter(({ kind }) => kind === 'panel'),
+    );
     const keys = pieces.map(({ order }) => order);
     expect(keys).toEqual([...new Set(keys)].toSorted());
   });
@@ -125,7 +147,7 @@ describe('older plans', () => {
     expect(pieces.map(({ place, isMirrored, overhang }) => [place, isMirrored, overhang])).toEqual(
       planVersion3.pieces.map(({ place }) => [{ ...place, turn: 0 }, false, 'kept']),
     );
-    expect(read.plan).toMatchObject({ ...planVersion3, schema: 5 });
+    expect(read.plan).toMatchObject({ ...planVersion3, schema: 6 });
   });
 
   it('gain what they did not know: version 2', () => {

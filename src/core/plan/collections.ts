@@ -1,16 +1,18 @@
 import type { Accepted } from './accepted';
+import type { Combination } from './combination';
 import { compareOrder } from './orderKeys';
 import type { OrderedPiece, SizeRule } from './piece';
-import { mostPieces, mostUses, mostAccepted } from './planFacts';
+import { mostAccepted, mostCombinations, mostPieces, mostUses } from './planFacts';
 import type { Use } from './use';
 
 /** The parts of a plan that hold many things of a kind, each known by its id. */
 export interface Collections {
   readonly pieces: OrderedPiece;
   readonly uses: Use;
+  readonly combinations: Combination;
   readonly accepted: Accepted;
 }
-export const collectionIds = ['pieces', 'uses', 'accepted'] as const;
+export const collectionIds = ['pieces', 'uses', 'combinations', 'accepted'] as const;
 export type CollectionId = (typeof collectionIds)[number];
 export type ItemOf<Id extends CollectionId> = Collections[Id];
 
@@ -37,6 +39,7 @@ export const collections: { readonly [Id in CollectionId]: Collection<ItemOf<Id>
     needs: neededPieces,
   },
   uses: { ...byId(({ id }) => id), most: mostUses, needs: () => [] },
+  combinations: { ...byId(({ id }) => id), most: mostCombinations, needs: () => [] },
   accepted: { ...byId(acceptedId), most: mostAccepted, needs: () => [] },
 };
 
@@ -53,9 +56,9 @@ export function itemsIn<Id extends CollectionId>(
   return plan[id];
 }
 
-/** A finding is accepted once for a piece, or for the card. */
-export function acceptedId({ rule, pieceId }: Accepted): string {
-  return pieceId === null ? rule : `${rule}:${pieceId}`;
+/** A finding is accepted once for what it is about. */
+export function acceptedId({ rule, subject }: Accepted): string {
+  return `${rule}:${subject}`;
 }
 
 /** What a piece lies on, is sized round or stands beside. */

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { chalk } from '../../../test/support/plans';
+import { chalk, layersIn } from '../../../test/support/plans';
 import { editSchema, type SimpleEdit } from './edit';
 import { changePiece } from './pieceEdits';
 import { id } from '../../../test/support/edits';
+import { plainStop } from './plainColours';
 
 describe('the edit schema', () => {
   it('takes no batch in a batch, no unknown kind and no unknown key', () => {
@@ -21,11 +22,13 @@ describe('the edit schema', () => {
     const takes = (edit: SimpleEdit) => editSchema.safeParse(edit).success;
     const image = { id: id('wren'), kind: 'image' } as const;
     const stencil = { id: id('drizzle'), kind: 'stencil' } as const;
-    const colours = (count: number) => Array.from({ length: count }, () => '#5c2e4b');
-    expect(takes(changePiece(image, { colours: colours(12) }))).toBe(true);
-    expect(takes(changePiece(image, { colours: colours(13) }))).toBe(false);
-    expect(takes(changePiece(stencil, { colours: colours(6) }))).toBe(true);
-    expect(takes(changePiece(stencil, { colours: colours(7) }))).toBe(false);
+    const layers = (count: number) => layersIn(...Array.from({ length: count }, () => '#5c2e4b'));
+    const inks = (count: number) =>
+      Array.from({ length: count }, () => [plainStop({ wish: '#5c2e4b' })]);
+    expect(takes(changePiece(image, { layers: layers(12) }))).toBe(true);
+    expect(takes(changePiece(image, { layers: layers(13) }))).toBe(false);
+    expect(takes(changePiece(stencil, { layers: inks(6) }))).toBe(true);
+    expect(takes(changePiece(stencil, { layers: inks(7) }))).toBe(false);
     const panel = { id: id('top'), kind: 'panel' } as const;
     expect(takes(changePiece(panel, { lines: ['hello'] } as never))).toBe(false);
     expect(takes(changePiece(panel, { kind: 'image' } as never))).toBe(false);

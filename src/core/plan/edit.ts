@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { collectionIds } from './collections';
+import { combinationSchema } from './combination';
 import { habitsSchema } from './habits';
 import { pieceIdSchema, type Immutable } from './ids';
 import { orderKeySchema } from './orderKeySchema';
@@ -16,6 +17,11 @@ const putSchema = z.discriminatedUnion('in', [
     item: orderedPieceSchema,
   }),
   z.strictObject({ kind: z.literal('put'), in: z.literal('uses'), item: useSchema }),
+  z.strictObject({
+    kind: z.literal('put'),
+    in: z.literal('combinations'),
+    item: combinationSchema,
+  }),
   z.strictObject({ kind: z.literal('put'), in: z.literal('accepted'), item: acceptedSchema }),
 ]);
 
@@ -27,6 +33,12 @@ const changeSchema = z.discriminatedUnion('in', [
     in: z.literal('uses'),
     id: pieceIdSchema,
     change: useSchema.omit({ id: true }).partial(),
+  }),
+  z.strictObject({
+    kind: z.literal('change'),
+    in: z.literal('combinations'),
+    id: pieceIdSchema,
+    change: combinationSchema.omit({ id: true }).partial(),
   }),
 ]);
 
@@ -42,7 +54,7 @@ const simpleEditSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('remove'),
     in: z.enum(collectionIds),
-    id: z.string().min(1).max(100),
+    id: z.string().min(1).max(160),
   }),
   /** Gives a piece another place among the others. */
   z.strictObject({

@@ -38,7 +38,7 @@ const anyPlan: fc.Arbitrary<Plan> = fc
         }))
         .toSorted((a, b) => (a.id < b.id ? -1 : 1)),
       habits: isLedInMillimetres ? defaultHabits('mm') : plan.habits,
-      accepted: isAccepted ? [{ rule: 'unequal-borders' as const, pieceId: null }] : [],
+      accepted: isAccepted ? [{ rule: 'unequal-borders' as const, subject: 'card' }] : [],
     };
   });
 

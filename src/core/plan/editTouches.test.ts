@@ -14,6 +14,7 @@ import {
   typed,
   wordsOn,
   wren,
+  layersIn,
 } from '../../../test/support/plans';
 import { applyEdit } from './applyEdit';
 import { batchEdits } from './batchEdits';
@@ -55,7 +56,7 @@ const plan: Plan = {
     ...piecesOf((kind) => kind, 'top'),
   ]),
   uses: [use('gem'), use('ink')],
-  accepted: [{ rule: 'unequal-borders', pieceId: id('top') }],
+  accepted: [{ rule: 'unequal-borders', subject: 'top' }],
 };
 
 /** Every kind of edit, of pieces on every kind of them. */
@@ -87,11 +88,11 @@ function everyEdit(): readonly Edit[] {
       { id: id('liner'), kind: 'panel' },
       { size: { by: 'outset', around: id('panel'), ...round } },
     ),
-    changePiece({ id: id('image'), kind: 'image' }, { colours: ['#112233'] }),
+    changePiece({ id: id('image'), kind: 'image' }, { layers: layersIn('#112233') }),
     changePiece({ id: id('words'), kind: 'words' }, { lines: ['hi'] }),
     changePiece({ id: id('stencil'), kind: 'stencil' }, { turned: true }),
     changePiece({ id: id('dot'), kind: 'dot' }, { diameter: typed('1/4') }),
-    changePiece({ id: id('drawn'), kind: 'drawn' }, { colour: '#112233' }),
+    changePiece({ id: id('drawn'), kind: 'drawn' }, { colour: { wish: '#112233' } }),
   ];
   const others: readonly SimpleEdit[] = [
     { kind: 'put', in: 'uses', item: use('new') },
@@ -99,8 +100,8 @@ function everyEdit(): readonly Edit[] {
     { kind: 'change', in: 'uses', id: id('gem'), change: { amount: 5 } },
     { kind: 'remove', in: 'uses', id: 'gem' },
     { kind: 'remove', in: 'uses', id: 'ink' },
-    { kind: 'put', in: 'accepted', item: { rule: 'overhang', pieceId: null } },
-    { kind: 'put', in: 'accepted', item: { rule: 'overhang', pieceId: id('top') } },
+    { kind: 'put', in: 'accepted', item: { rule: 'overhang', subject: 'card' } },
+    { kind: 'put', in: 'accepted', item: { rule: 'overhang', subject: 'top' } },
     { kind: 'remove', in: 'accepted', id: 'unequal-borders:top' },
     { kind: 'set-about', change: { title: 'Rain day' } },
     { kind: 'set-about', change: { title: 'Shed door', notes: 'x' } },

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { Immutable } from './ids';
 import { adhesiveItemSchema } from './items/adhesiveItem';
+import { combinationItemSchema } from './items/combination';
 import { dieSetSchema } from './items/dieSet';
 import { embellishmentSchema } from './items/embellishment';
 import { inkSchema } from './items/ink';
@@ -24,6 +25,7 @@ export const libraryItemSchema = z.discriminatedUnion('kind', [
   adhesiveItemSchema,
   embellishmentSchema,
   toolSchema,
+  combinationItemSchema,
 ]);
 
 export type LibraryRef = Immutable<z.output<typeof libraryRefSchema>>;
@@ -31,6 +33,10 @@ export type Stock = Immutable<z.output<typeof stockSchema>>;
 export type DieSet = Immutable<z.output<typeof dieSetSchema>>;
 export type Stamp = Immutable<z.output<typeof stampSchema>>;
 export type Stencil = Immutable<z.output<typeof stencilSchema>>;
+export type Ink = Immutable<z.output<typeof inkSchema>>;
+export type Medium = Immutable<z.output<typeof mediumSchema>>;
+export type Powder = Immutable<z.output<typeof powderSchema>>;
+export type CombinationItem = Immutable<z.output<typeof combinationItemSchema>>;
 export type AdhesiveItem = Immutable<z.output<typeof adhesiveItemSchema>>;
 export type LibraryItem = Immutable<z.output<typeof libraryItemSchema>>;
 export type ItemKind = LibraryItem['kind'];

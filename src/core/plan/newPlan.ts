@@ -33,6 +33,7 @@ export function newPlan({
     pieces: [],
     making: plainMaking,
     uses: [],
+    combinations: [],
     accepted: [],
   };
 }

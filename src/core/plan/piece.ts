@@ -3,6 +3,7 @@ import { pieceIdSchema, type Immutable } from './ids';
 import { orderKeySchema } from './orderKeySchema';
 import { dotSchema } from './pieces/dot';
 import { drawnSchema } from './pieces/drawn';
+import { blendSchema, edgesSchema, splatterSchema, spraySchema } from './pieces/grounds';
 import { imageSchema } from './pieces/image';
 import type { motionSchema } from './pieces/motion';
 import { paperSchema } from './pieces/panel';
@@ -21,6 +22,10 @@ export const pieceSchema = z
     stencillingSchema,
     dotSchema,
     drawnSchema,
+    blendSchema,
+    edgesSchema,
+    spraySchema,
+    splatterSchema,
   ])
   .meta({ id: 'Piece' });
 
@@ -34,6 +39,10 @@ export const orderedPieceSchema = z.discriminatedUnion('kind', [
   stencillingSchema.extend({ order }),
   dotSchema.extend({ order }),
   drawnSchema.extend({ order }),
+  blendSchema.extend({ order }),
+  edgesSchema.extend({ order }),
+  spraySchema.extend({ order }),
+  splatterSchema.extend({ order }),
 ]);
 
 const fixed = { id: true, kind: true } as const;
@@ -60,6 +69,10 @@ export const pieceChangeSchema = z
     changeOf(stencillingSchema.shape.kind, stencillingSchema.omit(fixed).partial()),
     changeOf(dotSchema.shape.kind, dotSchema.omit(fixed).partial()),
     changeOf(drawnSchema.shape.kind, drawnSchema.omit(fixed).partial()),
+    changeOf(blendSchema.shape.kind, blendSchema.omit(fixed).partial()),
+    changeOf(edgesSchema.shape.kind, edgesSchema.omit(fixed).partial()),
+    changeOf(spraySchema.shape.kind, spraySchema.omit(fixed).partial()),
+    changeOf(splatterSchema.shape.kind, splatterSchema.omit(fixed).partial()),
   ])
   .meta({ id: 'PieceChange' });
 

@@ -5,6 +5,7 @@ import { sheetIds } from '../paper/sheets';
 import { acceptedSchema } from './accepted';
 import { collections } from './collections';
 import { habitsSchema } from './habits';
+import { combinationSchema } from './combination';
 import { designerIdSchema, libraryIdSchema, releaseIdSchema, type Immutable } from './ids';
 import { libraryRefSchema } from './items/itemShape';
 import { orderedPieceSchema, pieceSchema } from './piece';
@@ -13,6 +14,7 @@ import {
   currentPlanSchema,
   filmingChecks,
   mostAccepted,
+  mostCombinations,
   mostPieces,
   mostUses,
 } from './planFacts';
@@ -92,6 +94,12 @@ const planOf = <Pieces extends z.ZodType>(pieces: Pieces) =>
       .max(mostUses)
       .refine(haveOwnIds, { message: 'every use needs an id of its own' })
       .transform((uses) => uses.toSorted(collections.uses.compare)),
+    /** Sorted by id. */
+    combinations: z
+      .array(combinationSchema)
+      .max(mostCombinations)
+      .refine(haveOwnIds, { message: 'every combination needs an id of its own' })
+      .transform((list) => list.toSorted(collections.combinations.compare)),
     accepted: z
       .array(acceptedSchema)
       .max(mostAccepted)

@@ -17,9 +17,10 @@ export const filmingChecks = [
 export type FilmingCheck = (typeof filmingChecks)[number];
 
 /** Older documents are brought up to it by `upgradePlan`. */
-export const currentPlanSchema = 5;
+export const currentPlanSchema = 6;
 
 /** How many of each a card holds at most. */
 export const mostPieces = 500;
 export const mostUses = 500;
 export const mostAccepted = 1000;
+export const mostCombinations = 200;

@@ -26,6 +26,10 @@ export const ruleIds = [
   'word-slope',
   'lost-on-ground',
   'off-centre',
+  'ink-unfit',
+  'muddy-blend',
+  'colour-gap',
+  'uncoloured',
   'off-trimmer-marks',
   'sale-ends',
   'near-colours',
@@ -38,10 +42,10 @@ export type RuleId = (typeof ruleIds)[number];
 
 /**
  * Rules by what they read. Paper: sizes, borders and stocks of what is cut. Marks: prints, words, die cuts, what lies over
- * what, and what moves. Heights: what holds and lifts each piece. Sheets: what the stocks come in, and the cut plan.
+ * what, and what moves. Colours: what things are printed and coloured with. Heights: what holds and lifts each piece. Sheets: what the stocks come in, and the cut plan.
  * Supplies: the items of the stash and the supply list.
  */
-export const ruleGroups = ['paper', 'marks', 'heights', 'sheets', 'supplies'] as const;
+export const ruleGroups = ['paper', 'marks', 'colours', 'heights', 'sheets', 'supplies'] as const;
 export type RuleGroup = (typeof ruleGroups)[number];
 
 /** What each rule reads most of; a group's rules are run together. */
@@ -72,6 +76,10 @@ export const ruleGroupOf: Readonly<Record<RuleId, RuleGroup>> = {
   'word-slope': 'marks',
   'lost-on-ground': 'marks',
   'off-centre': 'marks',
+  'ink-unfit': 'colours',
+  'muddy-blend': 'colours',
+  'colour-gap': 'colours',
+  uncoloured: 'colours',
   'off-trimmer-marks': 'paper',
   'sale-ends': 'supplies',
   'near-colours': 'paper',

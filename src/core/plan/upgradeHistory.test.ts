@@ -9,14 +9,15 @@ import { faceIds } from './faces';
 import type { Plan } from './plan';
 import { upgradeHistory } from './upgradeHistory';
 
-/** Fifty revisions of a card with every kind of piece, as versions 1 to 4 saved them, with what version 4 drew of each. */
+/** Fifty revisions of a card with every kind of piece, as older versions saved them, with what version 4 drew of each. */
 interface History {
   readonly start: unknown;
   readonly drawn: string;
   readonly revisions: readonly { readonly edits: unknown; readonly drawn: string }[];
   readonly end: unknown;
 }
-const history = JSON.parse(readFileSync('test/fixtures/history-4.json', 'utf8')) as History;
+const historyOf = (version: number) =>
+  JSON.parse(readFileSync(`test/fixtures/history-${version}.json`, 'utf8')) as History;
 
 /** Where everything lies, to the tick; what lies over what is told by its support and its height. */
 function drawn(plan: Plan): string {
@@ -64,33 +65,42 @@ function plainThickness(card: ResolvedCard): number {
   }, card.thickness.closed as number);
 }
 
-const kept = [
-  { edits: [], plan: history.start },
-  ...history.revisions.map(({ edits }, at) => ({ edits, plan: at === 49 ? history.end : null })),
+const keptOf = (history: History, planSchema: number) => [
+  { planSchema, edits: [], plan: history.start },
+  ...history.revisions.map(({ edits }, at) => ({
+    planSchema,
+    edits,
+    plan: at === 49 ? history.end : null,
+  })),
 ];
 
 describe('the revisions of a card that older versions kept', () => {
-  it('draw the same to the tick when they are brought up, each by its edits', () => {
-    const { revisions, plan: end } = upgradeHistory(kept, history.end);
-    expect(history.revisions).toHaveLength(50);
-    let plan = revisions[0]?.plan as Plan;
-    expect(drawn(plan)).toBe(history.drawn);
-    for (const [at, { edits }] of revisions.slice(1).entries()) {
-      for (const edit of edits) {
-        const outcome = applyEdit(plan, edit);
-        if (!outcome.ok) throw new Error(`revision ${at + 2}: ${JSON.stringify(outcome.issue)}`);
-        plan = outcome.plan;
+  it.each([4, 5])(
+    'draw the same to the tick when they are brought up, each by its edits: version %i',
+    (version) => {
+      const history = historyOf(version);
+      const { revisions, plan: end } = upgradeHistory(keptOf(history, version), history.end);
+      expect(history.revisions).toHaveLength(50);
+      let plan = revisions[0]?.plan as Plan;
+      expect(drawn(plan)).toBe(history.drawn);
+      for (const [at, { edits }] of revisions.slice(1).entries()) {
+        for (const edit of edits) {
+          const outcome = applyEdit(plan, edit);
+          if (!outcome.ok) throw new Error(`revision ${at + 2}: ${JSON.stringify(outcome.issue)}`);
+          plan = outcome.plan;
+        }
+        expect(drawn(plan)).toBe(history.revisions[at]?.drawn);
       }
-      expect(drawn(plan)).toBe(history.revisions[at]?.drawn);
-    }
-    expect(plan).toEqual(end);
-    expect(revisions.at(-1)?.plan).toEqual(end);
-  });
+      expect(plan).toEqual(end);
+      expect(revisions.at(-1)?.plan).toEqual(end);
+    },
+  );
 
   it('take the plan that was kept where it differs from what its edits made', () => {
+    const history = historyOf(4);
     const other = { ...(history.end as object), pieces: [] };
     const { revisions, plan } = upgradeHistory(
-      kept.map((each, at) => (at === 50 ? { ...each, plan: other } : each)),
+      keptOf(history, 4).map((each, at) => (at === 50 ? { ...each, plan: other } : each)),
       other,
     );
     expect(revisions.at(-1)?.plan?.pieces).toEqual([]);
@@ -98,6 +108,9 @@ describe('the revisions of a card that older versions kept', () => {
   });
 
   it('need a plan to start from', () => {
-    expect(() => upgradeHistory(kept.slice(1), history.end)).toThrow(/first revision/);
+    const history = historyOf(4);
+    expect(() => upgradeHistory(keptOf(history, 4).slice(1), history.end)).toThrow(
+      /first revision/,
+    );
   });
 });

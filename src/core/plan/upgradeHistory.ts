@@ -2,14 +2,18 @@ import type { Edit } from './edit';
 import { editSchema } from './edit';
 import type { Plan } from './plan';
 import { planSchema } from './plan';
+import { currentPlanSchema } from './planFacts';
 import { sameJson } from './sameJson';
 import { isObject, objectsIn, type Document } from './upgrades/document';
 import { upgradeEdit3 } from './upgrades/upgradeEdit3';
 import { upgradeEdit4 } from './upgrades/upgradeEdit4';
-import { upgradePlan } from './upgradePlan';
+import { upgradeEdit5 } from './upgrades/upgradeEdit5';
+import { broughtUp } from './upgradePlan';
 
 /** A revision as some version kept it: its edits, and the whole plan after it where that was kept. */
 export interface OldRevision {
+  /** The version it was kept by; one up to 4 is told as 4. */
+  readonly planSchema: number;
   readonly edits: unknown;
   readonly plan: unknown;
 }
@@ -20,10 +24,19 @@ export interface UpgradedHistory {
   readonly plan: Plan;
 }
 
+/** Revisions of one version, and the plan they lead to. */
+interface History {
+  readonly revisions: readonly {
+    readonly edits: readonly Document[];
+    readonly plan: Document | null;
+  }[];
+  readonly plan: Document;
+}
+
 /**
- * All revisions of a card as versions 1 to 4 kept them, brought up to this version together, since an edit of those
- * versions can only be told by the plan it was made on. Where a plan that was kept differs from what its edits made, the
- * plan is what counts, as it always did.
+ * All revisions of a card as older versions kept them, brought up to this version together, since an edit of versions 1 to
+ * 4 can only be told by the plan it was made on. Where a plan that was kept differs from what its edits made, the plan is
+ * what counts, as it always did.
  * @param current the plan of the card, which its last revision led to
  * @throws Error where the first has no plan, or what comes of it is no plan or no edit
  */
@@ -31,8 +44,33 @@ export function upgradeHistory(
   revisions: readonly OldRevision[],
   current: unknown,
 ): UpgradedHistory {
+  if (!isObject(revisions[0]?.plan))
+    throw new Error('upgradeHistory: expected the first revision to have a plan');
+  const five = historyOf5(revisions, current as Document);
+  const six = {
+    revisions: five.revisions.map(({ edits, plan }, at) => ({
+      edits: (revisions[at]?.planSchema ?? 0) < 6 ? edits.map(upgradeEdit5) : edits,
+      plan: plan && broughtUp(plan, currentPlanSchema),
+    })),
+    plan: broughtUp(five.plan, currentPlanSchema),
+  };
+  return {
+    revisions: six.revisions.map(({ edits, plan }) => ({
+      edits: edits.map((edit) => editSchema.parse(edit)),
+      plan: plan && planSchema.parse(plan),
+    })),
+    plan: planSchema.parse(six.plan),
+  };
+}
+
+/** A history as version 5 tells it; what that or a later version kept stays as it is. */
+function historyOf5(revisions: readonly OldRevision[], current: Document): History {
   let now: Document | undefined;
-  const upgraded = revisions.map(({ edits, plan }) => {
+  const upgraded = revisions.map(({ planSchema: version, edits, plan }) => {
+    if (version > 4) {
+      now = undefined;
+      return { edits: objectsIn(edits), plan: plan as Document | null };
+    }
     const done: Document[] = [];
     for (const edit of objectsIn(edits)) {
       if (!now) break;
@@ -40,21 +78,15 @@ export function upgradeHistory(
       done.push(each.edit);
       now = each.plan;
     }
-    if (plan !== null) now = keepKeys(now, plan);
-    if (!now) throw new Error('upgradeHistory: expected the first revision to have a plan');
-    return {
-      edits: done.map((edit) => editSchema.parse(edit)),
-      plan: plan === null ? null : planSchema.parse(now),
-    };
+    if (plan !== null) now = keepKeys(now, plan as Document);
+    return { edits: done, plan: plan === null ? null : (now ?? null) };
   });
-  return { revisions: upgraded, plan: planSchema.parse(keepKeys(now, current)) };
+  return { revisions: upgraded, plan: keepKeys(now, current) };
 }
 
-/** A plan of any version as this one has it, its pieces with the keys they have already where those fit their order. */
-function keepKeys(known: Document | undefined, stored: unknown): Document {
-  const read = upgradePlan(stored);
-  if (!read.ok) throw new Error(`upgradeHistory: no plan: ${JSON.stringify(read.issue)}`);
-  const plan = read.plan as unknown as Document;
+/** A plan as version 5 has it, its pieces with the keys they have already where those fit their order. */
+function keepKeys(known: Document | undefined, stored: Document): Document {
+  const plan = broughtUp(stored, 5);
   if (!known) return plan;
   const keys = new Map(objectsIn(known['pieces']).map(({ id, order }) => [id, String(order)]));
   const pieces = objectsIn(plan['pieces']);

@@ -7,6 +7,7 @@ import { upgradePlan1 } from './upgrades/upgradePlan1';
 import { upgradePlan2 } from './upgrades/upgradePlan2';
 import { upgradePlan3 } from './upgrades/upgradePlan3';
 import { upgradePlan4 } from './upgrades/upgradePlan4';
+import { upgradePlan5 } from './upgrades/upgradePlan5';
 
 export type UpgradedPlan =
   { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly issue: PlanIssue };
@@ -22,6 +23,7 @@ const upgrades: Readonly<Record<number, (document: Document) => unknown>> = {
   2: upgradePlan2,
   3: upgradePlan3,
   4: upgradePlan4,
+  5: upgradePlan5,
 };
 
 const versionedSchema = z.looseObject({ schema: z.number().int().min(1) });
@@ -35,11 +37,18 @@ export function upgradePlan(document: unknown): UpgradedPlan {
   if (!versioned.success) return invalid(versioned.error);
   if (versioned.data.schema > currentPlanSchema)
     return { ok: false, issue: { code: 'newer', schema: versioned.data.schema } };
-  let current: unknown = document;
-  for (let version = versioned.data.schema; version < currentPlanSchema; version++)
-    current = upgrades[version]?.(current as Document);
+  const current = broughtUp(document as Document, currentPlanSchema);
   const parsed = planSchema.safeParse(current, { error: schemaSentence });
   return parsed.success ? { ok: true, plan: parsed.data } : invalid(parsed.error);
+}
+
+/** A plan document brought up to a version, unchecked; one that is newer, or tells no version, stays as it is. */
+export function broughtUp(document: Document, to: number): Document {
+  const from = Number(document['schema']);
+  let current: unknown = document;
+  for (let version = from; version < to; version++)
+    current = upgrades[version]?.(current as Document);
+  return current as Document;
 }
 
 function invalid(error: z.ZodError): UpgradedPlan {

@@ -34,7 +34,11 @@ type Fit<Kind extends Mark['kind']> = (
 const fits: { readonly [Kind in Mark['kind']]: Fit<Kind> } = {
   image: fitImage,
   words: fitWords,
-  stencil: fitStencil,
+  stencil: fitZone,
+  blend: fitZone,
+  spray: fitZone,
+  splatter: fitZone,
+  edges: (piece, _, { support }) => keep(piece, support, 're-derived'),
   drawn: fitDrawn,
   dot: (piece, own, { support }) => (fitsIn(own, support) ? keep(piece, own) : leaveOut('no-room')),
 };
@@ -49,7 +53,11 @@ export function fitMark(move: MarkMove): FittedMark {
   return fit(piece, { width: rect.width, height: rect.height }, move);
 }
 
-function fitStencil(piece: PieceOf<'stencil'>, own: Size, move: MarkMove): FittedMark {
+function fitZone(
+  piece: PieceOf<'stencil' | 'blend' | 'spray' | 'splatter'>,
+  own: Size,
+  move: MarkMove,
+): FittedMark {
   if (!piece.zone) return keep(piece, move.support, 're-derived');
   const size = spanned(own, move);
   const zone = { width: asTyped(size.width), height: asTyped(size.height) };

@@ -53,7 +53,7 @@ export function inkOf(mark: ResolvedMark): readonly InkedStroke[] {
 
 function inked(
   { whole, rect, piece }: ResolvedMark,
-  { path, box, colour, lineWidth, at = whole }: Extract<Stroke, { kind: 'path' }>,
+  { path, box, paint, lineWidth, at = whole }: Extract<Stroke, { kind: 'path' }>,
 ): InkedStroke {
   const lines = lineWidth > 0 ? flattenLines(path) : flattenPath(path);
   const onFace = lines.map((line) =>
@@ -67,6 +67,6 @@ function inked(
   return {
     outline: turned(onFace, rect, piece.place.turn),
     halfWidth: lineWidth > 0 ? lineWidth / 2 : undefined,
-    colour,
+    colour: paint.colour,
   };
 }

@@ -40,12 +40,17 @@ export function stackOrder<Paper extends { readonly id: PieceId; readonly suppor
   return [...ordered, ...[...waiting.values()].flat()];
 }
 
-/** Marks of one paper as they lie over one another: grounds, then marks, then what is put on late, each in list order. */
+/** Marks of one paper as they lie over one another: grounds, then marks, then grounds laid over them, then what is put on late, each in list
+ * order. */
 export function markOrder(marks: readonly ResolvedMark[]): readonly ResolvedMark[] {
-  return marks.toSorted((a, b) => rank[kindOf(a.piece).laid] - rank[kindOf(b.piece).laid]);
+  return marks.toSorted((a, b) => rankOf(a) - rankOf(b));
 }
 
-const rank: Readonly<Record<Laid, number>> = { ground: 0, mark: 1, late: 2 };
+const rank: Readonly<Record<Laid, number>> = { ground: 0, mark: 1, over: 2, late: 3 };
+
+function rankOf({ piece }: ResolvedMark): number {
+  return rank[kindOf(piece).laid(piece)];
+}
 
 /**
  * The one order of what lies over what: on each face the marks of the base, then each paper followed by the marks on it.

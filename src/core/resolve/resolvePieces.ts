@@ -1,6 +1,7 @@
 import { outlineOfPaper } from './outlineOf';
 import { turned, type Outline, type Rect } from '../outline/outline';
 import { subtractLengths, sumLengths, zeroLength, type Length } from '../length/length';
+import type { Combination } from '../plan/combination';
 import { facesOf, type FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
 import { findStock, type Library } from '../plan/library';
@@ -34,6 +35,7 @@ export interface Resolving extends SizeTask {
   readonly outcomes: Map<PieceId, Outcome>;
   readonly marksById: ReadonlyMap<PieceId, Mark>;
   readonly marks: Map<PieceId, MarkOutcome>;
+  readonly combinations: ReadonlyMap<string, Combination>;
   /** What is being placed, so that neighbours that wait for one another are found out. */
   readonly underWay: Set<PieceId>;
 }
@@ -50,6 +52,7 @@ export function startResolving(plan: Plan, base: ResolvedBase, library: Library)
     sizes: new Map(),
     outcomes: new Map(),
     marks: new Map(),
+    combinations: new Map(plan.combinations.map((each) => [each.id, each])),
     underWay: new Set(),
   };
 }
@@ -184,7 +187,11 @@ function resolveMarkOnSupport(piece: Mark, task: Resolving): MarkOutcome {
     whole: { ...whole, x: subtractLengths(rect.x, shown.x), y: subtractLengths(rect.y, shown.y) },
     reveals,
     origins,
-    paints: kindOf(piece).paints(piece),
+    paints: kindOf(piece).paints(piece, {
+      library: task.library,
+      ground: under.paint,
+      combinations: task.combinations,
+    }),
     ground: under.paint,
     height,
     foot: under.top,

@@ -1,6 +1,5 @@
 import { kindOf } from '../kinds/kinds';
 import type { PlacedMark } from '../kinds/markKind';
-import type { Paint } from '../kinds/paint';
 import type { Length } from '../length/length';
 import type { FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
@@ -13,7 +12,11 @@ export function holdsWords({ piece, stamp }: ResolvedMark): boolean {
 
 /** Whether a mark is a ground that others lie on: colour through a stencil, or a background print. */
 export function isGround({ piece, stamp }: ResolvedMark): boolean {
-  return kindOf(piece).laid === 'ground' || stamp?.stamp === 'background';
+  return (
+    kindOf(piece).laid(piece) === 'ground' ||
+    kindOf(piece).laid(piece) === 'over' ||
+    stamp?.stamp === 'background'
+  );
 }
 
 /** A mark with its figures: what is printed, written, stuck or drawn on paper. */
@@ -25,8 +28,6 @@ export interface ResolvedMark extends PlacedMark {
   /** From its box to the edges of what it lies on; negative where it hangs over. */
   readonly reveals: Reveals;
   readonly origins: { readonly x: PlaceOrigin; readonly y: PlaceOrigin };
-  /** What the paper under it is seen in. */
-  readonly ground: Paint;
   /** How far it stands up from the paper. */
   readonly height: Length;
   /** Height of the paper under it above the face. */

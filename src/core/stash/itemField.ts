@@ -1,3 +1,4 @@
+import { readColour } from '../colour/readColour';
 import { isValid } from 'date-fns/isValid';
 import { parseISO } from 'date-fns/parseISO';
 import { parseLength, parseSize } from '../length/parseLength';
@@ -79,11 +80,11 @@ export function colourField(key: string, label: string, isOptional = false): Ite
     isOptional,
     read: (item) => String(propertyOf(item, key) ?? ''),
     write: (text) => {
-      const wanted = text.trim().toLowerCase();
-      if (isOptional && wanted === '') return change({ [key]: null });
-      return /^#[0-9a-f]{6}$/.test(wanted)
-        ? change({ [key]: wanted })
-        : refuse(`${label} is a colour such as #5c2e4b.`);
+      if (isOptional && text.trim() === '') return change({ [key]: null });
+      const read = readColour(text);
+      return read === undefined
+        ? refuse(`${label} is a colour such as #5c2e4b, a name such as teal, or L 52 a 30 b -12.`)
+        : change({ [key]: read });
     },
   };
 }

@@ -11,6 +11,7 @@ import {
   mediumKinds,
   paperKinds,
   powderKinds,
+  solvents,
   stampKinds,
   toolKinds,
 } from '../plan/items/kinds';
@@ -186,12 +187,68 @@ const wordsField: ItemField = {
 
 const sale = [saleField('from', 'Sold from'), saleField('until', 'Sold until')];
 
+/** How much a colour hides, in per cent; nothing where it hides as its sort usually does. */
+const hidesField: ItemField = {
+  key: 'hides',
+  label: 'Hides, in per cent',
+  entry: 'text',
+  choices: [],
+  isOptional: true,
+  read: (item) =>
+    'opacity' in item && item.opacity !== null ? String(Math.round(item.opacity * 100)) : '',
+  write: (text) => {
+    const wanted = text.trim().replace(/\s*%$/, '');
+    if (wanted === '') return change({ opacity: null });
+    const percent = Number(wanted.replace(',', '.'));
+    return percent >= 0 && percent <= 100
+      ? change({ opacity: percent / 100 })
+      : refuse('It hides 0 to 100 per cent of what is under it; nothing for what its sort does.');
+  },
+};
+
+const setField: ItemField = {
+  key: 'set',
+  label: 'Set it is sold in',
+  entry: 'text',
+  choices: [],
+  isOptional: true,
+  read: (item) => ('set' in item ? item.set : ''),
+  write: (text) =>
+    text.trim().length > 60
+      ? refuse('The name of a set has at most 60 characters.')
+      : change({ set: text.trim() }),
+};
+
+/** What an ink stands once it is dry; nothing where that is what its sort usually does. */
+const withstandsField: ItemField = {
+  key: 'withstands',
+  label: 'Stands, once dry',
+  entry: 'choice',
+  choices: ['alcohol', 'water', 'alcohol water', 'neither'],
+  isOptional: true,
+  read: (item) => {
+    if (item.kind !== 'ink' || item.withstands === null) return '';
+    return item.withstands.length === 0 ? 'neither' : item.withstands.toSorted().join(' ');
+  },
+  write: (text) => {
+    const words = text
+      .trim()
+      .toLowerCase()
+      .split(/[\s,;]+|\band\b/)
+      .filter(Boolean);
+    if (words.length === 0) return change({ withstands: null });
+    if (words.length === 1 && words[0] === 'neither') return change({ withstands: [] });
+    return words.every((word) => solvents.some((each) => each === word))
+      ? change({ withstands: solvents.filter((each) => words.includes(each)) })
+      : refuse('It stands alcohol, water, both or neither.');
+  },
+};
+
 /** What comes in sorts and colours. */
 const coloured = (key: string, sorts: readonly string[]): readonly ItemField[] => [
   nameField,
   choiceField(key, 'Sort', sorts),
   colourField('colour', 'Colour'),
-  ...sale,
 ];
 
 /** The fields of each kind of item, in the order they are asked for. */
@@ -217,11 +274,11 @@ export const itemFields: Readonly<Record<ItemKind, readonly ItemField[]>> = {
   ],
   stamp: [nameField, choiceField('stamp', 'Sort', stampKinds), sizeField, wordsField, ...sale],
   stencil: [nameField, sizeField, repeatField, ...sale],
-  ink: coloured('ink', inkKinds),
-  powder: coloured('powder', powderKinds),
-  medium: coloured('medium', mediumKinds),
+  ink: [...coloured('ink', inkKinds), hidesField, withstandsField, setField, ...sale],
+  powder: [...coloured('powder', powderKinds), hidesField, setField, ...sale],
+  medium: [...coloured('medium', mediumKinds), hidesField, setField, ...sale],
   adhesive: [nameField, choiceField('glue', 'Sort', adhesiveIds), ...sale],
-  embellishment: coloured('embellishment', embellishmentKinds),
+  embellishment: [...coloured('embellishment', embellishmentKinds), ...sale],
   tool: [
     nameField,
     choiceField('tool', 'Sort', toolKinds),
@@ -230,6 +287,8 @@ export const itemFields: Readonly<Record<ItemKind, readonly ItemField[]>> = {
     lengthField('mark', 'Marked in', true),
     ...sale,
   ],
+  // What it is made of is changed on the Colour station, where it is seen.
+  combination: [nameField],
 };
 
 /** What each kind is called. */
@@ -244,5 +303,6 @@ export const kindNames: Readonly<Record<ItemKind, string>> = {
   adhesive: 'adhesive',
   embellishment: 'embellishment',
   tool: 'tool',
+  combination: 'combination',
 };
 export const itemKinds = Object.keys(kindNames) as ItemKind[];

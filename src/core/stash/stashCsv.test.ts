@@ -42,7 +42,7 @@ describe('a stash as CSV', () => {
       [
         'kind,name,weight,caliper,colour,sheets,letter count,letter price,leftovers',
         'paper,Fern,80 lb cover,0.3 mm,#5a6c4d,letter a4,12,0.45,2 of 4 x 8 1/2',
-        'paper,Ash,80 lb,0.3 mm,grey,letter,-3,0.455,4 by',
+        'paper,Ash,80 lb,0.3 mm,greyish,letter,-3,0.455,4 by',
         'rope,Line,,,,,,,',
         'paper,Fern,216 g,0.3 mm,#5a6c4d,letter,,,',
       ].join('\n'),

@@ -1,7 +1,15 @@
 import { findItem } from '../plan/library';
 import { writeLength } from '../length/formatLength';
 import { capitalise } from '../words/phrases';
-import { lackingOf, unitOf, usedRow, usesOf, type SupplyInput, type SupplyRow } from './supplyRow';
+import {
+  lackingOf,
+  unitOf,
+  unownedRow,
+  usedRow,
+  usesOf,
+  type SupplyInput,
+  type SupplyRow,
+} from './supplyRow';
 
 /** The dies that pieces are cut with. */
 export function dieRows({ card, library, holdings }: SupplyInput): readonly SupplyRow[] {
@@ -48,34 +56,18 @@ export function dotRows(input: SupplyInput): readonly SupplyRow[] {
         : unownedRow(
             `${piece.look} ${piece.diameter.ticks}`,
             `${capitalise(piece.look)}, ${across}`,
+            'embellishments',
+            'piece',
           ),
     );
   }
   for (const { piece } of card.pieces) {
     if (piece.motion?.kind !== 'wobbler') continue;
     const { ticks } = piece.motion.spring;
-    addOne(unownedRow(`spring ${ticks}`, `Spring, ${writeLength(ticks, unit)} ${unit}`));
+    const name = `Spring, ${writeLength(ticks, unit)} ${unit}`;
+    addOne(unownedRow(`spring ${ticks}`, name, 'embellishments', 'piece'));
   }
   return [...rows.values()];
-}
-
-/** Of what no item of the stash is named for. */
-function unownedRow(key: string, name: string): SupplyRow {
-  return {
-    key,
-    group: 'embellishments',
-    item: undefined,
-    name,
-    sheet: undefined,
-    unit: 'piece',
-    one: undefined,
-    batch: undefined,
-    owned: undefined,
-    lacking: 0,
-    price: undefined,
-    letters: [],
-    notes: [],
-  };
 }
 
 /** What is noted beside the panels, several notes on one item in one row; adhesives have theirs. */

@@ -6,6 +6,7 @@ import type { LibraryItem, Stock } from '../plan/libraryItem';
 import { newestOf, type Library } from '../plan/library';
 import type { SheetId } from '../paper/sheets';
 import type { Holding } from '../stash/holding';
+import { isHolding } from '../stash/isHolding';
 import { holdingOf } from '../stash/holdings';
 
 /** What is different where one thing is taken for another. */
@@ -65,9 +66,9 @@ function isAlike(item: LibraryItem, wanted: LibraryItem): boolean {
 }
 
 function isThere(item: LibraryItem, holdings: readonly Holding[]): boolean {
-  const { isGone, count, sheets, leftovers } = holdingOf(holdings, item.id);
+  if (item.kind !== 'stock') return isHolding(holdings, item.id);
+  const { isGone, sheets, leftovers } = holdingOf(holdings, item.id);
   if (isGone) return false;
-  if (item.kind !== 'stock') return count !== 0;
   return sheets.length === 0 || leftovers.length > 0 || sheets.some((each) => each.count !== 0);
 }
 
@@ -108,6 +109,8 @@ function makeOf(item: LibraryItem): string {
       return item.embellishment;
     case 'tool':
       return item.tool;
+    case 'combination':
+      return '';
     case 'die-set':
       return countWords(item.steps.length, 'die');
     case 'stencil':

@@ -1,4 +1,5 @@
 import { adhesiveRows } from './adhesiveRows';
+import { colourRows, mergeUses } from './colourRows';
 import { paperRows } from './paperRows';
 import { supplyGroups, type SupplyInput, type SupplyRow } from './supplyRow';
 import { dieRows, dotRows, toolRows, notedRows } from './itemRows';
@@ -21,14 +22,15 @@ export interface SupplyList {
  * the pieces need them, and what the designer notes beside.
  */
 export function supplyList(input: SupplyInput): SupplyList {
-  const rows = [
+  const rows = mergeUses([
     ...toolRows(input),
     ...dieRows(input),
     ...paperRows(input),
+    ...colourRows(input),
     ...adhesiveRows(input),
     ...dotRows(input),
     ...notedRows(input),
-  ];
+  ]);
   return listOf(
     supplyGroups.flatMap((group) => rows.filter((row) => row.group === group)),
     input.plan.making.copies,

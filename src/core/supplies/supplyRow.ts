@@ -35,6 +35,7 @@ const groupOf: Readonly<Record<ItemKind, SupplyGroup>> = {
   tool: 'tools',
   adhesive: 'adhesives',
   embellishment: 'embellishments',
+  combination: 'colour',
 };
 
 /** What amounts are counted in; `use` where a thing is used and not used up. */
@@ -108,6 +109,30 @@ export function usedRow(
     price: price ?? undefined,
     letters: [],
     notes,
+  };
+}
+
+/** What no item of the stash is named for; nobody counts or prices it. */
+export function unownedRow(
+  key: string,
+  name: string,
+  group: SupplyGroup,
+  unit: SupplyUnit,
+): SupplyRow {
+  return {
+    key,
+    group,
+    item: undefined,
+    name,
+    sheet: undefined,
+    unit,
+    one: undefined,
+    batch: undefined,
+    owned: undefined,
+    lacking: 0,
+    price: undefined,
+    letters: [],
+    notes: [],
   };
 }
 

@@ -39,7 +39,7 @@ const PaperPicture = memo(function PaperPicture({ piece, scale }: PaperProps) {
         <Clipped clips={[paperArea(piece)]} scale={scale}>
           <g>
             {piece.marks.map((mark) => (
-              <MarkPicture key={mark.id} mark={mark} scale={scale} />
+              <MarkPicture key={mark.id} mark={mark} paper={paperArea(piece)} scale={scale} />
             ))}
           </g>
         </Clipped>

@@ -150,8 +150,23 @@ interface DefinitionProps {
 
 /** A fill that areas refer to. */
 function Definition({ id, fill, scale }: DefinitionProps) {
-  if (fill.kind === 'gradient') {
-    const { from, to, stops } = fill;
+  if (fill.kind !== 'tiles') {
+    const stops = fill.stops.map(({ at, colour, opacity }, index) => (
+      <stop key={index} offset={at} stopColor={colour} stopOpacity={opacity} />
+    ));
+    if (fill.kind === 'rings')
+      return (
+        <radialGradient
+          id={id}
+          gradientUnits="userSpaceOnUse"
+          cx={fill.at.x * scale}
+          cy={fill.at.y * scale}
+          r={fill.radius * scale}
+        >
+          {stops}
+        </radialGradient>
+      );
+    const { from, to } = fill;
     return (
       <linearGradient
         id={id}
@@ -161,9 +176,7 @@ function Definition({ id, fill, scale }: DefinitionProps) {
         x2={to.x * scale}
         y2={to.y * scale}
       >
-        {stops.map(({ at, colour, opacity }, index) => (
-          <stop key={index} offset={at} stopColor={colour} stopOpacity={opacity} />
-        ))}
+        {stops}
       </linearGradient>
     );
   }

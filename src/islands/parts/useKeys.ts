@@ -46,11 +46,12 @@ function isPressed(event: KeyboardEvent, name: string): boolean {
   return press !== undefined && matchKeybindingPress(event, press);
 }
 
-/** A checkbox takes no letters, so single keys go on working on it. */
+/** A checkbox and a colour take no letters, so single keys go on working on them. */
 function isInField(target: EventTarget | null): boolean {
   return (
     target instanceof HTMLElement &&
-    (target.closest('input:not([type=checkbox]), textarea, select, [role=dialog]') !== null ||
+    (target.closest('input:not([type=checkbox], [type=color]), textarea, select, [role=dialog]') !==
+      null ||
       target.isContentEditable)
   );
 }

@@ -1,5 +1,6 @@
 import type { KeyLine } from '../parts/KeysDialog';
 import { baseKeys } from './base/keys';
+import { colourKeys } from './colour/keys';
 import { layoutKeys } from './layout/keys';
 
 const printing: readonly KeyLine[] = [['p', 'print']];
@@ -8,6 +9,7 @@ const printing: readonly KeyLine[] = [['p', 'print']];
 export const stationKeys: Readonly<Record<string, readonly KeyLine[]>> = {
   base: baseKeys,
   layout: layoutKeys,
+  colour: colourKeys,
   cut: printing,
   sheet: printing,
 };

@@ -1,11 +1,18 @@
 import type { Station } from '../session/station';
 import { baseStation } from './base/station';
+import { colourStation } from './colour/station';
 import { cutStation } from './cut/station';
 import { layoutStation } from './layout/station';
 import { sheetStation } from './sheet/station';
 
 /** The stations there are, in working order. */
-export const stations: readonly Station[] = [baseStation, layoutStation, cutStation, sheetStation];
+export const stations: readonly Station[] = [
+  baseStation,
+  layoutStation,
+  colourStation,
+  cutStation,
+  sheetStation,
+];
 
 /** The title of the page of a card, as the browser's tab has it. */
 export function pageTitle(title: string, view: string): string {

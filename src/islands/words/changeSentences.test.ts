@@ -124,7 +124,7 @@ describe('what is said of a change', () => {
     expect(said({ kind: 'set-habits', change: defaultHabits('mm') })).toEqual([
       'the habits of this card',
     ]);
-    const finding = { rule: 'easier-figures', pieceId: null } as const;
+    const finding = { rule: 'easier-figures', subject: 'card' } as const;
     expect(said({ kind: 'put', in: 'accepted', item: finding })).toEqual([
       'figures that would be easier in eighths or whole millimetres left as they are',
     ]);
@@ -152,7 +152,7 @@ describe('what is said of a change', () => {
     expect(saidAfter([put], { kind: 'remove', in: 'uses', id: use.id })).toEqual([
       'Moss 216 g taken off the supplies',
     ]);
-    const finding = { rule: 'thin-reveal', pieceId: 'mat-2' as PieceId } as const;
+    const finding = { rule: 'thin-reveal', subject: 'mat-2' } as const;
     expect(said({ kind: 'put', in: 'accepted', item: finding })).toEqual([
       'borders too thin to be seen at Inner mat left as they are',
     ]);
@@ -161,7 +161,7 @@ describe('what is said of a change', () => {
   it('tells the look of a mark once, however many parts of it changed', () => {
     const gem = dotOn('top', 'gem');
     const put = addPieces(fiveLayers(), [gem]);
-    const change = { colour: '#112233', look: 'drop' } as const;
+    const change = { colour: { wish: '#112233' }, look: 'drop' } as const;
     expect(saidAfter(put, changePiece({ id: 'gem' as PieceId, kind: 'dot' }, change))).toEqual([
       'gem: what it shows',
     ]);

@@ -1,6 +1,9 @@
 import { writeSize } from '../../core/length/formatLength';
 import { cardFormat } from '../../core/paper/cardFormats';
 import type { CollectionId, ItemOf } from '../../core/plan/collections';
+import type { Combination } from '../../core/plan/combination';
+import type { PieceId } from '../../core/plan/ids';
+import type { ColourSource } from '../../core/plan/pieces/colourSource';
 import type { About, Base } from '../../core/plan/plan';
 import type { Use } from '../../core/plan/use';
 import type { CardChange, ItemChange, Lettered, PartOf } from '../../core/resolve/compareCards';
@@ -54,9 +57,14 @@ const collectionWords: { readonly [Id in CollectionId]: CollectionWords<ItemOf<I
     removed: 'taken off the supplies',
     part: useSentence,
   },
+  combinations: {
+    nameOf: ({ name }) => `colours “${name}”`,
+    added: 'added',
+    removed: 'removed',
+    part: combinationSentence,
+  },
   accepted: {
-    nameOf: ({ rule, pieceId }, { pieceName }) =>
-      ruleWords[rule] + (pieceId === null ? '' : ` at ${pieceName(pieceId)}`),
+    nameOf: ({ rule, subject }, { pieceName }) => ruleWords[rule] + aboutWords(subject, pieceName),
     added: 'left as they are',
     removed: 'found again',
     part: (part) => part,
@@ -81,6 +89,43 @@ function itemSentences(change: ItemChange, words: ChangeWords): readonly string[
     }
     default:
       throw new TypeError(`itemSentences: unknown ${JSON.stringify(change satisfies never)}`);
+  }
+}
+
+/** What was accepted is about the card, or about a thing or two of it; what is no piece goes without a name. */
+function aboutWords(subject: string, pieceName: ChangeWords['pieceName']): string {
+  const [id] = subject.split(' ');
+  return subject === 'card' ? '' : ` at ${pieceName(id as PieceId)}`;
+}
+
+function combinationSentence(
+  part: PartOf<Combination>,
+  before: Combination,
+  after: Combination,
+  { library }: ChangeWords,
+): string {
+  const sourceName = (source: ColourSource) =>
+    'item' in source ? nameOf(source.item, library) : 'a wish';
+  switch (part) {
+    case 'name':
+      return `name ${fromTo(`“${before.name}”`, `“${after.name}”`)}`;
+    case 'media': {
+      const names = ({ media }: Combination) =>
+        joinWords(media.map(({ from }) => sourceName(from)));
+      return names(before) === names(after)
+        ? 'how its colours are put on'
+        : fromTo(names(before), names(after));
+    }
+    case 'begins':
+      return `${after.begins} first`;
+    case 'undercoat':
+      return after.undercoat ? `undercoat of ${sourceName(after.undercoat)}` : 'no undercoat';
+    case 'note':
+      return after.note === '' ? 'its note taken away' : `note “${after.note}”`;
+    case 'kept':
+      return after.kept ? `kept as “${nameOf(after.kept, library)}”` : 'no longer a kept one';
+    default:
+      throw new TypeError(`combinationSentence: unknown part ${String(part satisfies never)}`);
   }
 }
 

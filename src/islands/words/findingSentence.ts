@@ -106,6 +106,16 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
       return data.isWords
         ? `${piece} has nearly the colour of its paper and is not read.`
         : `${piece} is lost on a similar ground. Give it a light outline, a shadow at one side or a pale halo, or a mat in the ink’s darkness.`;
+    case 'ink-unfit':
+      return data.solvent === 'alcohol'
+        ? `${piece} is printed in ${data.ink}, which alcohol markers loosen: its lines will smear.`
+        : `${piece} is printed in ${data.ink}, which water loosens: its lines will run.`;
+    case 'muddy-blend':
+      return `${piece}: ${data.one} and ${data.two} lose ${Math.round(data.loss * 100)} % of their colour where they meet.`;
+    case 'colour-gap':
+      return `${data.name}, on ${piece}: from ${data.from} to ${data.to} in lightness there is nothing between, so the step shows. Add a colour between.`;
+    case 'uncoloured':
+      return `${piece}: ${data.parts} not coloured yet. Colour what is left, or leave it so on purpose.`;
     case 'words-near-edge':
       return data.isTooShort
         ? `${piece} is too large for ${data.supportLetter}: it needs ${write(data.margin)} on every side. Make the words smaller, set them on more lines, or take a longer strip.`

@@ -9,6 +9,8 @@ import { joinWords } from '../../core/words/phrases';
 export function remedySentence(remedy: Remedy, unit: Unit): string {
   if ('size' in remedy)
     return `Cut ${writeSize(remedy.size, unit)}, border ${writeReveals(remedy.reveals, unit)}`;
+  if (remedy.id === 'take-ink') return `Take ${remedy.name}`;
+  if (remedy.id === 'between') return `Put ${remedy.name} between`;
   if (remedy.id !== 'move') return deedWords[remedy.id];
   const ways = remedy.by.map(
     ({ side, distance }) => `${wayWords[side]} ${writeLength(distance, unit)}`,
@@ -30,6 +32,7 @@ const deedWords: Readonly<Record<DeedRemedyId, string>> = {
   trim: 'Trim it at the edge',
   'own-zone': 'Colour only as much as it covers',
   'reading-ink': 'Take an ink that reads',
+  'leave-bare': 'Leave it so on purpose',
   'foam-sheet': 'Take a foam sheet',
   flat: 'Glue it flat',
   level: 'Take higher foam',

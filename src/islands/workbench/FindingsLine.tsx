@@ -1,7 +1,7 @@
 import { useDeferredValue, useState } from 'react';
 import type { Finding } from '../../core/findings/finding';
 import type { Remedy } from '../../core/findings/remedy';
-import { pieceOfSubject, subjectKey } from '../../core/findings/subject';
+import { subjectKey } from '../../core/findings/subject';
 import type { Unit } from '../../core/length/length';
 import type { Edit } from '../../core/plan/edit';
 import { countWords } from '../../core/words/countWords';
@@ -131,8 +131,11 @@ function HabitsButton({ onHabits }: Pick<Props, 'onHabits'>) {
 
 /** Marks a finding as looked at and meant. */
 export function acceptEdit({ data, subject }: Finding): Edit {
-  const pieceId = pieceOfSubject(subject) ?? null;
-  return { kind: 'put', in: 'accepted', item: { rule: data.rule, pieceId } };
+  return {
+    kind: 'put',
+    in: 'accepted',
+    item: { rule: data.rule, subject: subjectKey(subject) },
+  };
 }
 
 /** How grave it is; with how many are as grave, where that is told. */

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Rule } from '../../findings/finding';
 import { ruleGroupOf, ruleGroups, ruleIds, type RuleGroup } from '../../plan/rules';
+import { coloursRules } from './coloursRules';
 import { heightsRules } from './heightsRules';
 import { marksRules } from './marksRules';
 import { paperRules } from './paperRules';
@@ -11,6 +12,7 @@ import { suppliesRules } from './suppliesRules';
 const lists: Readonly<Record<RuleGroup, readonly Rule[]>> = {
   paper: paperRules,
   marks: marksRules,
+  colours: coloursRules,
   heights: heightsRules,
   sheets: sheetsRules,
   supplies: suppliesRules,

@@ -1,4 +1,5 @@
 import type { Rule } from '../../findings/finding';
+import { coloursRules } from './coloursRules';
 import { heightsRules } from './heightsRules';
 import { marksRules } from './marksRules';
 import { paperRules } from './paperRules';
@@ -9,6 +10,7 @@ import { suppliesRules } from './suppliesRules';
 export const rules: readonly Rule[] = [
   ...paperRules,
   ...marksRules,
+  ...coloursRules,
   ...heightsRules,
   ...sheetsRules,
   ...suppliesRules,

@@ -1,11 +1,23 @@
 import { describe, expect, it } from 'vitest';
 import { find, mended } from '../../../../test/support/findings';
-import { chalk, measure, pieceOn, stampedOn, wordsOn, wren } from '../../../../test/support/plans';
+import {
+  chalk,
+  measure,
+  pieceOn,
+  stampedOn,
+  wordsOn,
+  wren,
+  layersIn,
+} from '../../../../test/support/plans';
+import { printedInWish } from '../../plan/plainColours';
 
 describe('colours on their paper', () => {
   it('words in nearly the colour of their paper are lost, and given an ink that reads', () => {
     const paper = pieceOn('front', 'panel', measure('4', '5'), { stock: chalk });
-    const pale = [paper, { ...wordsOn('panel', 'words', ['hello']), colour: '#f1efe9' }];
+    const pale = [
+      paper,
+      { ...wordsOn('panel', 'words', ['hello']), print: printedInWish('#f1efe9') },
+    ];
     expect(find('lost-on-ground', pale)).toHaveLength(1);
     expect(mended('lost-on-ground', pale)).toEqual([]);
   });
@@ -14,7 +26,7 @@ describe('colours on their paper', () => {
     const paper = pieceOn('front', 'panel', measure('4', '5'), { stock: chalk });
     const bird = (colours: readonly string[]) => [
       paper,
-      { ...stampedOn('panel', 'bird', wren), colours },
+      { ...stampedOn('panel', 'bird', wren), layers: layersIn(...colours) },
     ];
     expect(find('lost-on-ground', bird(['#f3f1ec', '#1e2428']))).toEqual([]);
     expect(find('lost-on-ground', bird(['#f3f1ec', '#fdfcfa']))[0]?.data).toMatchObject({

@@ -7,6 +7,7 @@ import { findOn, type Finding, type Rule } from '../finding';
 import { deed, type Remedy } from '../remedy';
 import type { PieceOf } from '../../plan/piece';
 import { changePiece } from '../../plan/pieceEdits';
+import { printedInWish } from '../../plan/plainColours';
 
 /**
  * An image or words whose every colour is near that of the paper: lost on a similar ground. Words can be given the
@@ -52,13 +53,13 @@ const [dark, white] = ['#22282b', '#ffffff'];
 function remediesFor({ piece, words }: ResolvedMark, paper: string): readonly Remedy[] {
   if (words) {
     const far = (ink: string) => colourDifference(labOf(ink), labOf(paper));
-    const colour = far(dark) >= far(white) ? dark : white;
+    const print = printedInWish(far(dark) >= far(white) ? dark : white);
     return [
       deed(
         'reading-ink',
         piece.kind === 'image'
-          ? changePiece(piece, { colours: [colour] })
-          : changePiece(piece as PieceOf<'words'>, { colour }),
+          ? changePiece(piece, { layers: [{ by: 'print', ...print }] })
+          : changePiece(piece as PieceOf<'words'>, { print }),
       ),
     ];
   }

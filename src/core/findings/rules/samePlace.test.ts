@@ -6,6 +6,7 @@ import {
   measure,
   pieceOn,
   stampedOn,
+  layersIn,
   withFrames,
   wordsOn,
   wren,
@@ -25,8 +26,8 @@ describe('things exactly on top of each other', () => {
 
   it('that are other things, turned, or other layers of one stamp are meant', () => {
     const bird = stampedOn('panel', 'bird', wren);
-    const body = { ...bird, colours: ['#7a6a55', null] };
-    const lines = { ...bird, id: 'lines' as typeof bird.id, colours: [null, '#1e2428'] };
+    const body = { ...bird, layers: layersIn('#7a6a55', null) };
+    const lines = { ...bird, id: 'lines' as typeof bird.id, layers: layersIn(null, '#1e2428') };
     expect(find('same-place', [panel, body, lines])).toEqual([]);
     const turned = stampedOn('panel', 'copy', wren, { turn: 90 });
     expect(find('same-place', [panel, bird, turned])).toEqual([]);

@@ -1,5 +1,6 @@
 import { sameSize } from '../../length/length';
 import { changePiece } from '../../plan/pieceEdits';
+import type { Piece } from '../../plan/piece';
 import { sameJson } from '../../plan/sameJson';
 import { itemsOf } from '../../kinds/kinds';
 import { isMark, type Placed } from '../../resolve/outlineOf';
@@ -28,10 +29,34 @@ function placeKey({ piece, support, rect }: Placed): string {
   return [piece.kind, support, x, y, width, height, piece.place.turn].join(' ');
 }
 
+/** What of the stash tells what a piece is, whatever its colours. Two grounds in one place are meant. */
+function madeWith(piece: Piece): unknown {
+  switch (piece.kind) {
+    case 'image':
+      return piece.stamp;
+    case 'stencil':
+      return piece.stencil;
+    case 'dot':
+      return piece.item;
+    case 'panel':
+      return itemsOf(piece);
+    case 'words':
+    case 'drawn':
+      return null;
+    case 'blend':
+    case 'edges':
+    case 'spray':
+    case 'splatter':
+      return piece.id;
+    default:
+      throw new TypeError(`madeWith: unknown ${JSON.stringify(piece satisfies never)}`);
+  }
+}
+
 /** Plain panels are told as never seen; two layers of one stamp are one picture. */
 function isSame(below: Placed, above: Placed): boolean {
-  if (!sameSize(below.rect, above.rect) || !sameJson(itemsOf(below.piece), itemsOf(above.piece)))
-    return false;
+  if (!sameSize(below.rect, above.rect)) return false;
+  if (!sameJson(madeWith(below.piece), madeWith(above.piece))) return false;
   if (isMark(below) && isMark(above))
     return (
       sameJson(below.words, above.words) &&

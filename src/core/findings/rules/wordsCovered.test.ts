@@ -15,7 +15,9 @@ import {
   withFrames,
   wordsOn,
   wren,
+  layersIn,
 } from '../../../../test/support/plans';
+import { printedInWish } from '../../plan/plainColours';
 
 /** Coves with a rim half an inch wide round a window. */
 const frames = withFrames(50);
@@ -76,11 +78,13 @@ describe('words that are hard to read', () => {
 
   it('between the lines of an image, or white on a plain part of it, are read', () => {
     const words = wordsOn('panel', 'words', ['hi']);
-    const body = { ...stampedOn('panel', 'bird', wren), colours: ['#33404a', null] };
+    const body = { ...stampedOn('panel', 'bird', wren), layers: layersIn('#33404a', null) };
     // Dark on dark, then white on dark, then dark between lines.
-    const lines = { ...body, colours: [null, '#1e2428'] };
+    const lines = { ...body, layers: layersIn(null, '#1e2428') };
     expect(find('words-covered', [panel, body, words])).toHaveLength(1);
-    expect(find('words-covered', [panel, body, { ...words, colour: '#ffffff' }])).toEqual([]);
+    expect(
+      find('words-covered', [panel, body, { ...words, print: printedInWish('#ffffff') }]),
+    ).toEqual([]);
     expect(find('words-covered', [panel, lines, words])).toEqual([]);
   });
 

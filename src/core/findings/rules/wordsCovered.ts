@@ -43,9 +43,9 @@ function faultsOf(card: ResolvedCard, words: ResolvedMark): readonly Fault[] {
   const outline = outlineOf(words);
   const under = marksUnder(card, words).filter((mark) => touches(outline, outlineOf(mark)));
   const over = lyingAbove(card, words).filter((other) => touches(outline, outlineOf(other)));
-  const isPattern = (other: Placed) => isMark(other) && isGround(other);
+  const isOnGround = (other: Placed) => isMark(other) && isGround(other);
   const [cover, image, pattern] = [
-    over.find((other) => !isPattern(other)),
+    over.find((other) => !isOnGround(other)),
     under.find((mark) => !isGround(mark) && spoils(mark, words, outline)),
     [...over, ...under].find(isPattern),
   ];
@@ -55,6 +55,12 @@ function faultsOf(card: ResolvedCard, words: ResolvedMark): readonly Fault[] {
     ...(isPatterned(words.ground) ? [{ by: 'printed-paper' as const, other: undefined }] : []),
     ...(pattern ? [{ by: 'pattern' as const, other: pattern }] : []),
   ];
+}
+
+/** A ground with a pattern; blends, edges and mist are even enough to be read on. */
+function isPattern(placed: Placed): boolean {
+  if (!isMark(placed) || !isGround(placed)) return false;
+  return placed.piece.kind === 'stencil' || placed.piece.kind === 'image';
 }
 
 /** What is on the paper of words before they are. */

@@ -2,7 +2,8 @@ import { millimetres, zeroLength } from '../../length/length';
 import { rounded, type Rect } from '../../outline/outline';
 import type { Polygon } from '../../geometry/flattenPath';
 import { sized, type MarkKind } from '../markKind';
-import { wish } from '../paint';
+import { paintOf } from '../paint';
+import { mapSource, sourceItems } from '../sourceItems';
 
 /** How far what is stuck on stands up. From memory. */
 const heights = {
@@ -15,18 +16,21 @@ const heights = {
 
 /** Something round that is stuck, dropped or splattered on, at the end. */
 export const dotKind: MarkKind<'dot'> = {
-  laid: 'late',
+  laid: () => 'late',
   isSmall: true,
   goesThroughJig: true,
   sortOf: ({ piece }) => piece.look,
-  paints: ({ colour }) => [wish(colour)],
-  items: ({ item }) => (item ? [item] : []),
-  withItems: (piece, map) => ({ ...piece, item: piece.item && map(piece.item) }),
+  paints: ({ colour }, context) => [paintOf(colour, context)],
+  items: ({ item, colour }) => [...(item ? [item] : []), ...sourceItems(colour)],
+  withItems: (piece, map) => ({
+    ...piece,
+    item: piece.item && map(piece.item),
+    colour: mapSource(piece.colour, map),
+  }),
   size: ({ diameter: { ticks }, look }) =>
     sized({ width: ticks, height: ticks }, { height: heights[look] }),
   outline: ({ rect }) => [circle(rect)],
-  strokes: ({ piece: { look }, paints: [paint] }) =>
-    paint ? [{ kind: 'dot', look, colour: paint.colour }] : [],
+  strokes: ({ piece: { look }, paints: [paint] }) => (paint ? [{ kind: 'dot', look, paint }] : []),
 };
 
 /** Points round a dot; the chords stay within a hundredth of its radius. */

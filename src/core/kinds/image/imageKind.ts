@@ -5,20 +5,30 @@ import { clipped, stretched } from '../../outline/stretched';
 import { findStamp } from '../../plan/library';
 import type { PieceOf } from '../../plan/piece';
 import { sized, type MarkKind, type SizedMark } from '../markKind';
-import { wishes } from '../paint';
+import { paintOfCombination, paintOfPrint, type Paint, type PaintContext } from '../paint';
+import { mapPrint, mapSource, printItems, sourceItems } from '../sourceItems';
 import { wordOutline } from '../wordOutline';
 import { stampStrokes } from './stampStrokes';
 
 /** The print of a stamp: as large as its box, less what is masked off; a sentiment prints words. */
 export const imageKind: MarkKind<'image'> = {
-  laid: 'mark',
+  laid: () => 'mark',
   isSmall: false,
   goesThroughJig: true,
   sortOf: ({ piece, stamp }) =>
     stamp?.words ? 'sentiment' : piece.crop ? 'part of an image' : 'image',
-  paints: ({ colours }) => wishes(colours),
-  items: ({ stamp }) => [stamp],
-  withItems: (piece, map) => ({ ...piece, stamp: map(piece.stamp) }),
+  paints: ({ layers }, context) => layers.map((layer) => paintOfLayer(layer, context)),
+  items: ({ stamp, layers, finishes }) => [
+    stamp,
+    ...layers.flatMap((layer) => (layer?.by === 'print' ? printItems(layer) : [])),
+    ...finishes.flatMap(({ from }) => sourceItems(from)),
+  ],
+  withItems: (piece, map) => ({
+    ...piece,
+    stamp: map(piece.stamp),
+    layers: piece.layers.map((layer) => (layer?.by === 'print' ? mapPrint(layer, map) : layer)),
+    finishes: piece.finishes.map((each) => ({ ...each, from: mapSource(each.from, map) })),
+  }),
   size: (piece, library) => {
     const stamp = findStamp(library, piece.stamp);
     if (!stamp) return { ok: false, reason: { code: 'no-stamp' } };
@@ -35,15 +45,31 @@ export const imageKind: MarkKind<'image'> = {
     return isWhole ? print : clipped(print, corners(rect));
   },
   strokes: ({ paints, stamp, words, whole }) =>
-    stamp
-      ? stampStrokes(
-          stamp,
-          whole,
-          paints.map((paint) => paint?.colour),
-          words,
-        )
-      : [],
+    stamp ? stampStrokes(stamp, whole, paints, words) : [],
 };
+
+/** What is left as it is shows what is under it, as a layer of no thickness. */
+function paintOfLayer(
+  layer: PieceOf<'image'>['layers'][number],
+  context: PaintContext,
+): Paint | undefined {
+  switch (layer?.by) {
+    case undefined:
+      return undefined;
+    case 'print':
+      return paintOfPrint(layer, context);
+    case 'combination':
+      return paintOfCombination(layer.combination, context);
+    case 'nothing':
+      return {
+        colour: context.ground.colour,
+        from: { kind: 'nothing' },
+        coats: [{ colour: '#ffffff', opacity: 0, thickness: 0 }],
+      };
+    default:
+      throw new TypeError(`paintOfLayer: unknown ${JSON.stringify(layer satisfies never)}`);
+  }
+}
 
 function shownOf({ width, height }: Size, crop: PieceOf<'image'>['crop']): SizedMark['shown'] {
   if (!crop) return { x: zeroLength, y: zeroLength, width, height };

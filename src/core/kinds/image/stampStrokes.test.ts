@@ -4,6 +4,7 @@ import { inches } from '../../length/length';
 import { findStamp } from '../../plan/library';
 import { must } from '../../../../test/support/must';
 import { stampStrokes } from './stampStrokes';
+import { wish } from '../paint';
 
 const bare = { ...must(findStamp(library, wren)), layers: [], words: null };
 const whole = { width: inches(2), height: inches(1) };
@@ -26,6 +27,6 @@ describe('what a stamp prints', () => {
   it('is nothing in a colour that is not there', () => {
     const words = { lines: ['hello'], lettering: 'plain' as const };
     expect(stampStrokes({ ...bare, words }, whole, [])).toEqual([]);
-    expect(stampStrokes({ ...bare, words }, whole, ['#000000'])).toHaveLength(1);
+    expect(stampStrokes({ ...bare, words }, whole, [wish('#000000')])).toHaveLength(1);
   });
 });

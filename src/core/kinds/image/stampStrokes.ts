@@ -1,6 +1,7 @@
 import { fitWords, type SetLine, type SetWords } from '../../lettering/setWords';
 import { lengthFromTicks, type Size } from '../../length/length';
 import type { Stamp } from '../../plan/libraryItem';
+import { wish, type Paint } from '../paint';
 import type { Stroke } from '../stroke';
 import { wordStroke } from '../wordOutline';
 
@@ -11,26 +12,26 @@ import { wordStroke } from '../wordOutline';
 export function stampStrokes(
   stamp: Stamp,
   whole: Size,
-  colours: readonly (string | undefined)[],
+  paints: readonly (Paint | undefined)[],
   set?: SetWords,
 ): readonly Stroke[] {
   const { shape, layers, words } = stamp;
   if (words) {
-    const [colour] = colours;
-    if (colour === undefined) return [];
+    const [paint] = paints;
+    if (!paint) return [];
     const filling = set ?? fitWords({ ...words, align: 'centre' }, whole);
-    return [wordStroke(filling, words.lettering, colour)];
+    return [wordStroke(filling, words.lettering, paint)];
   }
   if (layers.length === 0) return placeholder(stamp.name, whole);
   return layers.flatMap(({ path, lineWidth }, index): readonly Stroke[] => {
-    const colour = colours[index];
-    if (colour === undefined) return [];
+    const paint = paints[index];
+    if (!paint) return [];
     const width = (lineWidth * whole.width) / shape.box.width;
-    return [{ kind: 'path', path, box: shape.box, colour, lineWidth: width, at: undefined }];
+    return [{ kind: 'path', path, box: shape.box, paint, lineWidth: width, at: undefined }];
   });
 }
 
-const placeholderColour = '#5b6266';
+const placeholderPaint = wish('#5b6266');
 /** Of the box, that the name fills in the middle. */
 const filled = 0.8;
 /** Of the shorter side. */
@@ -44,7 +45,7 @@ function placeholder(name: string, whole: Size): readonly Stroke[] {
     kind: 'path',
     path: `M${inset} ${inset}H${width - inset}V${height - inset}H${inset}Z`,
     box: { width, height },
-    colour: placeholderColour,
+    paint: placeholderPaint,
     lineWidth,
     at: undefined,
   };
@@ -59,10 +60,7 @@ function placeholder(name: string, whole: Size): readonly Stroke[] {
     x: line.x + left,
     baseline: line.baseline + top,
   }));
-  return [
-    frame,
-    { kind: 'words', lines: moved, em, lettering: 'plain', colour: placeholderColour },
-  ];
+  return [frame, { kind: 'words', lines: moved, em, lettering: 'plain', paint: placeholderPaint }];
 }
 
 /** The name on as many lines as have it largest. */

@@ -5,25 +5,29 @@ import { findStencil } from '../../plan/library';
 import type { Stencil } from '../../plan/libraryItem';
 import { stencilMoves } from '../../stencilling/stencilMoves';
 import { sized, type MarkKind } from '../markKind';
-import { wishes, type Paint } from '../paint';
+import { groundSize, laidGround } from '../groundSize';
+import { paintOfStops, type Paint } from '../paint';
+import { mapStops, stopItems } from '../sourceItems';
 import type { Stroke } from '../stroke';
 
 /** Colour through a stencil: a ground, over all of what it lies on or a zone of it. */
 export const stencilKind: MarkKind<'stencil'> = {
-  laid: 'ground',
+  laid: laidGround,
   isSmall: false,
   goesThroughJig: false,
   sortOf: () => 'stencilling',
-  paints: ({ colours }) => wishes(colours),
-  items: ({ stencil }) => [stencil],
-  withItems: (piece, map) => ({ ...piece, stencil: map(piece.stencil) }),
+  paints: ({ layers, direction }, context) =>
+    layers.map((stops) => (stops ? paintOfStops(stops, direction, context) : undefined)),
+  items: ({ stencil, layers }) => [stencil, ...layers.flatMap((stops) => stopItems(stops ?? []))],
+  withItems: (piece, map) => ({
+    ...piece,
+    stencil: map(piece.stencil),
+    layers: piece.layers.map((stops) => stops && mapStops(stops, map)),
+  }),
   size: ({ stencil: ref, turned, zone }, library, under) => {
     const found = findStencil(library, ref);
     if (!found) return { ok: false, reason: { code: 'no-stencil' } };
-    const whole = zone
-      ? { width: zone.width.ticks, height: zone.height.ticks }
-      : { width: under.width, height: under.height };
-    return sized(whole, { stencil: turned ? turnStencil(found) : found });
+    return sized(groundSize(zone, under), { stencil: turned ? turnStencil(found) : found });
   },
   outline: ({ rect }) => [corners(rect)],
   strokes: ({ paints, stencil, rect }) => (stencil ? openings(stencil, paints, rect) : []),
@@ -41,15 +45,15 @@ function openings(
     ? moves.placements.map((each) => each.field)
     : [{ x: zeroLength, y: zeroLength, ...field }];
   return layers.flatMap(({ openings: path }, index) => {
-    const colour = paints[index]?.colour;
-    if (colour === undefined) return [];
+    const paint = paints[index];
+    if (!paint) return [];
     return fields.map(({ x, y }): Stroke => {
       const at = {
         ...field,
         x: lengthFromTicks(zone.x + x),
         y: lengthFromTicks(zone.y + y),
       };
-      return { kind: 'path', path, box, colour, lineWidth: 0, at };
+      return { kind: 'path', path, box, paint, lineWidth: 0, at, over: zone };
     });
   });
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { boughtShape, colourSchema } from './itemShape';
-import { inkKinds } from './kinds';
+import { boughtShape, colouredShape, colourSchema } from './itemShape';
+import { inkKinds, solvents } from './kinds';
 
 export const inkSchema = z
   .strictObject({
@@ -8,5 +8,8 @@ export const inkSchema = z
     ...boughtShape,
     ink: z.enum(inkKinds),
     colour: colourSchema,
+    ...colouredShape,
+    /** What it stands once it is dry, where that is not what its sort usually does. */
+    withstands: z.array(z.enum(solvents)).max(solvents.length).nullable().default(null),
   })
   .meta({ id: 'Ink' });

@@ -23,4 +23,12 @@ export const itemShape = {
 /** What every item that is bought again has beside. */
 export const boughtShape = { ...itemShape, sale: saleSchema };
 
+/** What comes in a colour has beside. */
+export const colouredShape = {
+  /** How much it hides, from 0 to 1, where that is not what its sort usually does. */
+  opacity: z.number().min(0).max(1).nullable().default(null),
+  /** The set it is sold in; nothing where it is sold singly. */
+  set: z.string().trim().max(60).default(''),
+};
+
 export const colourSchema = z.string().regex(/^#[0-9a-f]{6}$/, 'a colour such as #5c2e4b');

@@ -55,5 +55,16 @@ export const toolKinds = [
   'stamping platform',
   'heat tool',
   'brush',
+  'small brush',
+  'large brush',
+  'dauber',
+  'foam',
+  'water brush',
   'other',
 ] as const;
+
+/** What an ink stands once it is dry. */
+export const solvents = ['alcohol', 'water'] as const;
+
+/** What colours that are used together begin with. */
+export const beginnings = ['light', 'dark'] as const;

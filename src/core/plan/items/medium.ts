@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { boughtShape, colourSchema } from './itemShape';
+import { boughtShape, colouredShape, colourSchema } from './itemShape';
 import { mediumKinds } from './kinds';
 
 export const mediumSchema = z
@@ -8,5 +8,6 @@ export const mediumSchema = z
     ...boughtShape,
     medium: z.enum(mediumKinds),
     colour: colourSchema,
+    ...colouredShape,
   })
   .meta({ id: 'Medium' });

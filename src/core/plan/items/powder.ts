@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { boughtShape, colourSchema } from './itemShape';
+import { boughtShape, colouredShape, colourSchema } from './itemShape';
 import { powderKinds } from './kinds';
 
 /** Embossing powder. */
@@ -9,5 +9,6 @@ export const powderSchema = z
     ...boughtShape,
     powder: z.enum(powderKinds),
     colour: colourSchema,
+    ...colouredShape,
   })
   .meta({ id: 'Powder' });

@@ -26,6 +26,8 @@ export const stampSchema = z
           /** Filled, or drawn along with a line so wide in the units of the box. */
           lineWidth: z.number().min(0).max(1000),
           colour: colourSchema,
+          /** Printed by the stamp or coloured by hand, where its sort and its lines do not tell it. */
+          done: z.enum(['printed', 'coloured']).optional(),
         }),
       )
       .max(12)

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { typedLengthSchema } from '../../length/lengthSchema';
-import { colourSchema, libraryRefSchema } from '../items/itemShape';
+import { libraryRefSchema } from '../items/itemShape';
+import { colourSourceSchema } from './colourSource';
 import { dotLooks } from './looks';
 import { commonShape } from './common';
 
@@ -11,7 +12,7 @@ export const dotSchema = z
     ...commonShape,
     look: z.enum(dotLooks),
     diameter: typedLengthSchema.refine(({ ticks }) => ticks > 0, { message: 'a dot needs a size' }),
-    colour: colourSchema,
+    colour: colourSourceSchema,
     /** What of the stash it is; null where none is counted, as with splatter. */
     item: libraryRefSchema.nullable(),
   })

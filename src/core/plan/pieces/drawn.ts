@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { typedLengthSchema } from '../../length/lengthSchema';
-import { colourSchema } from '../items/itemShape';
 import { pathSchema } from '../items/shape';
+import { colourSourceSchema } from './colourSource';
 import { commonShape } from './common';
 
 /** Drawn by hand: a branch, a frame line, a horizon, a string. */
@@ -15,6 +15,6 @@ export const drawnSchema = z
     path: pathSchema,
     /** Zero where it is filled. */
     lineWidth: typedLengthSchema,
-    colour: colourSchema,
+    colour: colourSourceSchema,
   })
   .meta({ id: 'Drawn' });

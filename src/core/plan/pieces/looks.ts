@@ -3,3 +3,32 @@ export const overhangs = ['kept', 'trimmed', 'with-support'] as const;
 
 /** Something round that is stuck, dropped or splattered on. */
 export const dotLooks = ['dot', 'gem', 'sequin', 'drop', 'splatter'] as const;
+
+/** What puts colour on. */
+export const applicators = [
+  'pen',
+  'small brush',
+  'large brush',
+  'dauber',
+  'foam',
+  'water brush',
+] as const;
+export type Applicator = (typeof applicators)[number];
+
+/** How strongly colour is put on. */
+export const strengths = ['light', 'even', 'heavy'] as const;
+export type Strength = (typeof strengths)[number];
+
+/** A ground is laid before what is printed, or after it and over it. */
+export const groundTimes = ['before', 'after'] as const;
+
+/** What is done to an image once it is coloured, or round it. */
+export const finishKinds = [
+  'gloss',
+  'glitter',
+  'shimmer',
+  'details',
+  'halo',
+  'outline',
+  'shadow',
+] as const;

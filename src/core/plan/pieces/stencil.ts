@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { typedSizeSchema } from '../../length/lengthSchema';
-import { colourSchema, libraryRefSchema } from '../items/itemShape';
+import { libraryRefSchema } from '../items/itemShape';
 import { commonShape } from './common';
+import { groundTimes } from './looks';
+import { directionSchema, stopsSchema } from './stops';
 
 /** Colour through a stencil: over all of what it lies on, or over a zone of it. */
 export const stencillingSchema = z
@@ -13,7 +15,10 @@ export const stencillingSchema = z
     turned: z.boolean(),
     /** The zone that is coloured, the rest masked off; null for all of what it lies on. */
     zone: typedSizeSchema.nullable(),
-    /** The colour of each layer; null leaves a layer out. */
-    colours: z.array(colourSchema.nullable()).max(6),
+    /** The inks of each layer; null leaves a layer out. */
+    layers: z.array(stopsSchema.nullable()).max(6),
+    /** Which way the inks of a layer follow one another. */
+    direction: directionSchema,
+    laid: z.enum(groundTimes),
   })
   .meta({ id: 'Stencilling' });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { typedLengthSchema } from '../../length/lengthSchema';
 import { letteringIds } from '../../lettering/letterings';
-import { colourSchema } from '../items/itemShape';
+import { printSchema } from './colourSource';
 import { commonShape } from './common';
 
 /** Words set in a lettering, a stand-in for a sentiment stamp not owned yet. */
@@ -13,6 +13,6 @@ export const wordsSchema = z
     lettering: z.enum(letteringIds),
     xHeight: typedLengthSchema.refine(({ ticks }) => ticks > 0, { message: 'words need a height' }),
     align: z.enum(['left', 'centre', 'right']),
-    colour: colourSchema,
+    print: printSchema,
   })
   .meta({ id: 'Words' });

@@ -6,6 +6,7 @@ import { useCardSession } from '../../session/CardSession';
 import { DotFields } from './fields/DotFields';
 import { DrawnFields } from './fields/DrawnFields';
 import type { FieldsProps } from './fields/FieldsProps';
+import { EdgesFields, ZonedFields } from './fields/GroundFields';
 import { ImageFields } from './fields/ImageFields';
 import { WordsFields } from './fields/WordsFields';
 import { StencilFields } from './fields/StencilFields';
@@ -21,6 +22,10 @@ const fields: { readonly [Kind in Mark['kind']]: FunctionComponent<FieldsProps<K
   stencil: StencilFields,
   dot: DotFields,
   drawn: DrawnFields,
+  blend: ZonedFields,
+  spray: ZonedFields,
+  splatter: ZonedFields,
+  edges: EdgesFields,
 };
 
 /** What a mark is made of: the colours of a print, words, a dot, a drawn line. */

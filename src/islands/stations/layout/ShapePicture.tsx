@@ -1,6 +1,8 @@
 import { stampStrokes } from '../../../core/kinds/image/stampStrokes';
+import type { Area } from '../../../core/drawing/shape';
 import type { DrawnMark } from '../../../core/pictures/drawFace';
 import type { Stroke } from '../../../core/kinds/stroke';
+import { wish } from '../../../core/kinds/paint';
 import { zeroLength } from '../../../core/length/length';
 import type { DieSet, Stamp, Stencil } from '../../../core/plan/libraryItem';
 import { MarkPicture } from '../../parts/MarkPicture';
@@ -24,9 +26,9 @@ export function ShapePicture({ item, scale }: Props) {
       aria-hidden
     >
       {item.kind === 'stencil' ? (
-        <MarkPicture mark={colourOf(item)} scale={scale} />
+        <MarkPicture mark={colourOf(item)} paper={noPaper} scale={scale} />
       ) : item.kind === 'stamp' ? (
-        <MarkPicture mark={printOf(item)} scale={scale} />
+        <MarkPicture mark={printOf(item)} paper={noPaper} scale={scale} />
       ) : (
         <path
           d={item.shape?.outline ?? `M0 0H1V1H0Z`}
@@ -41,14 +43,18 @@ export function ShapePicture({ item, scale }: Props) {
   );
 }
 
+/** Nothing here colours the edge of its paper. */
+const noPaper: Area = { kind: 'outline', outline: [] };
+
 /** The colour words are shown in. */
 const ink = '#22282b';
 
 function printOf(stamp: Stamp): DrawnMark {
   const { width, height, layers, words, id } = stamp;
   const rect = { x: zeroLength, y: zeroLength, width: width.ticks, height: height.ticks };
-  const strokes = stampStrokes(stamp, rect, words ? [ink] : layers.map(({ colour }) => colour));
-  return { id, rect, whole: rect, turn: 0, strokes, from: undefined };
+  const colours = words ? [ink] : layers.map(({ colour }) => colour);
+  const strokes = stampStrokes(stamp, rect, colours.map(wish));
+  return { id, rect, whole: rect, turn: 0, strokes, from: undefined, look: '', over: [] };
 }
 
 function colourOf({ id, width, height, box, layers }: Stencil): DrawnMark {
@@ -57,9 +63,9 @@ function colourOf({ id, width, height, box, layers }: Stencil): DrawnMark {
     kind: 'path',
     path,
     box,
-    colour,
+    paint: wish(colour),
     lineWidth: 0,
     at: undefined,
   }));
-  return { id, rect, whole: rect, turn: 0, strokes, from: undefined };
+  return { id, rect, whole: rect, turn: 0, strokes, from: undefined, look: '', over: [] };
 }

@@ -9,6 +9,7 @@ import {
   typed,
   wordsOn,
   wren,
+  layersIn,
 } from '../../../../test/support/plans';
 import { showTicket } from '../../../../test/support/showTicket';
 import { inches } from '../../../core/length/length';
@@ -34,11 +35,12 @@ describe('the ticket of a thing', () => {
   it('of an image leaves layers out, colours them, and uses a part of it', () => {
     const { ticket, changes } = showTicket(stampedOn('panel', 'bird', wren));
     fireEvent.click(ticket.getByLabelText('body is there'));
-    fireEvent.change(ticket.getByLabelText('lines'), { target: { value: '#3f6663' } });
+    const lines = ticket.getByLabelText('lines, as a colour');
+    fireEvent.change(lines, { target: { value: '#3f6663' } });
     fireEvent.click(ticket.getByLabelText('only a part of it'));
     expect(changes()).toEqual([
-      { colours: [null, '#1e2428'] },
-      { colours: ['#7a6a55', '#3f6663'] },
+      { layers: layersIn(null, '#1e2428') },
+      { layers: layersIn('#7a6a55', '#3f6663') },
       { crop: expect.objectContaining({ left: { ticks: 0 } }) as unknown },
     ]);
   });

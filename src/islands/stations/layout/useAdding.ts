@@ -107,6 +107,7 @@ export function useAdding(): Adding {
       const copied = readCopied(localStorage.getItem(alongKey) ?? '');
       if (!copied.ok) return false;
       const pasted = pasteInto(plan, copied.pieces, {
+        combinations: copied.combinations,
         ...pasteWhere(copied.pieces),
         library,
         newId: newPieceId,

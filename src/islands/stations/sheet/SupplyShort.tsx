@@ -23,16 +23,11 @@ export function SupplyShort({ list: { rows } }: Props) {
               <dt className="text-muted">{groupNames[group]}</dt>
               <dd>
                 <ul>
-                  {rows
-                    .filter((row) => row.group === group && row.one !== 0)
-                    .map((row) => (
-                      <li key={row.key}>
-                        {row.name}
-                        {row.one ? `, ${amountWords(row.one, row.unit, row.sheet)}` : ''}
-                        {saleWords(row)}
-                        {row.notes.length > 0 ? `: ${row.notes.join('; ')}` : ''}
-                      </li>
-                    ))}
+                  {linesOf(rows.filter((row) => row.group === group && row.one !== 0)).map(
+                    ({ key, text }) => (
+                      <li key={key}>{text}</li>
+                    ),
+                  )}
                 </ul>
               </dd>
             </div>
@@ -42,8 +37,43 @@ export function SupplyShort({ list: { rows } }: Props) {
   );
 }
 
+type Row = SupplyList['rows'][number];
+
+/** A line for each thing; what is sold in a set is told by the set, with the colours of it that are used. */
+function linesOf(rows: readonly Row[]): readonly { readonly key: string; readonly text: string }[] {
+  const told = new Set<string>();
+  const plain = rows.filter(
+    (row) => row.unit === 'use' && setOf(row) === '' && lineWords(row) === row.name,
+  );
+  return rows.flatMap((row) => {
+    const set = setOf(row);
+    // What is used and nothing is to be said of goes on one line.
+    if (plain.includes(row)) {
+      if (row !== plain[0]) return [];
+      return [{ key: row.key, text: plain.map(({ name }) => name).join(', ') }];
+    }
+    if (set === '') return [{ key: row.key, text: lineWords(row) }];
+    if (told.has(set)) return [];
+    told.add(set);
+    const parts = rows.filter((each) => setOf(each) === set);
+    const own = parts.map(({ name, notes, ...rest }) => {
+      const noted = notes.filter((note) => note !== `of ${set}`);
+      return name + saleWords(rest) + (noted.length > 0 ? ` (${noted.join('; ')})` : '');
+    });
+    return [{ key: set, text: `${set}: ${own.join(', ')}` }];
+  });
+}
+
+const setOf = ({ item }: Pick<Row, 'item'>) => (item && 'set' in item ? item.set : '');
+
+function lineWords(row: Row): string {
+  const amount = row.one ? `, ${amountWords(row.one, row.unit, row.sheet)}` : '';
+  const notes = row.notes.length > 0 ? `: ${row.notes.join('; ')}` : '';
+  return row.name + amount + saleWords(row) + notes;
+}
+
 /** A limited sale period is told with the thing. */
-function saleWords({ item }: SupplyList['rows'][number]): string {
+function saleWords({ item }: Pick<Row, 'item'>): string {
   const until = item && 'sale' in item ? item.sale.until : null;
   return until ? `, sold until ${dayWords(until)}` : '';
 }

@@ -1,14 +1,16 @@
 import { dotLooks } from '../../../../core/plan/pieces/looks';
+import { InlineChoice } from '../../../parts/InlineChoice';
 import { LengthField } from '../../../parts/LengthField';
-import { ColourField } from '../ColourField';
-import { Choice } from './Choice';
+import { SourceField } from '../../../parts/SourceField';
+import { useCardSession } from '../../../session/CardSession';
 import type { FieldsProps } from './FieldsProps';
 
 /** What sort a dot is of, how large and of what colour. */
 export function DotFields({ mark: { id }, piece, unit, onChange, preview }: FieldsProps<'dot'>) {
+  const { library } = useCardSession();
   return (
     <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5">
-      <Choice
+      <InlineChoice
         label="Sort"
         value={piece.look}
         choices={dotLooks}
@@ -25,9 +27,11 @@ export function DotFields({ mark: { id }, piece, unit, onChange, preview }: Fiel
         onPreview={(diameter) => preview(diameter && { diameter })}
         onCommit={(diameter) => onChange({ diameter })}
       />
-      <ColourField
+      <SourceField
         label="colour"
         value={piece.colour}
+        library={library}
+        unit={unit}
         onChange={(colour) => onChange({ colour })}
       />
     </div>

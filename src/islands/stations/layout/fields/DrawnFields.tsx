@@ -1,5 +1,6 @@
 import { LengthField } from '../../../parts/LengthField';
-import { ColourField } from '../ColourField';
+import { SourceField } from '../../../parts/SourceField';
+import { useCardSession } from '../../../session/CardSession';
 import type { FieldsProps } from './FieldsProps';
 
 /** How large a drawing is, how wide its line, and its colour. */
@@ -10,6 +11,7 @@ export function DrawnFields({
   onChange,
   preview,
 }: FieldsProps<'drawn'>) {
+  const { library } = useCardSession();
   return (
     <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5">
       {(['width', 'height', 'lineWidth'] as const).map((key) => (
@@ -25,9 +27,11 @@ export function DrawnFields({
           onCommit={(length) => onChange({ [key]: length })}
         />
       ))}
-      <ColourField
+      <SourceField
         label="colour"
         value={piece.colour}
+        library={library}
+        unit={unit}
         onChange={(colour) => onChange({ colour })}
       />
     </div>

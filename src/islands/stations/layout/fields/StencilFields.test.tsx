@@ -27,7 +27,7 @@ describe('the ticket of a stencilling', () => {
     expect(changes()).toEqual([
       { zone: { width: { ticks: inches(4) }, height: { ticks: inches(5) } } },
       { turned: true },
-      { colours: [null] },
+      { layers: [null] },
     ]);
   });
 });

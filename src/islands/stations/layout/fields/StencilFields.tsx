@@ -1,25 +1,32 @@
 import { markMoves } from '../../../../core/stencilling/markMoves';
 import { stencilMoves } from '../../../../core/stencilling/stencilMoves';
 import { stencilWords } from '../../../../core/prose/stencilWords';
-import { asTyped } from '../../../../core/length/typedLength';
 import { turnStencil } from '../../../../core/outline/turnStencil';
+import type { ColourSource } from '../../../../core/plan/pieces/colourSource';
 import type { Stencil } from '../../../../core/plan/libraryItem';
 import type { ResolvedMark } from '../../../../core/resolve/resolvedMark';
 import { countWords } from '../../../../core/words/countWords';
-import { LengthField } from '../../../parts/LengthField';
-import { ColourField } from '../ColourField';
+import { SourceField } from '../../../parts/SourceField';
+import { useCardSession } from '../../../session/CardSession';
 import type { FieldsProps } from './FieldsProps';
+import { ZoneField } from './ZoneField';
+import { plainStop } from '../../../../core/plan/plainColours';
 
 /** What goes through a stencil, over how much, and how often it is laid down for it. */
 export function StencilFields({ mark, piece, unit, onChange, preview }: FieldsProps<'stencil'>) {
-  const { id, stencil, rect } = mark;
-  const { zone, colours } = piece;
+  const { stencil, rect } = mark;
+  const { library } = useCardSession();
+  const { layers } = piece;
   const moves = markMoves(mark);
   if (!stencil || !moves) return null;
   const turnedMoves = movesOf(turnStencil(stencil), rect);
-  const setColour = (at: number, colour: string | null) =>
+  const setInk = (at: number, ink: ColourSource | null) =>
     onChange({
-      colours: stencil.layers.map((_, index) => (index === at ? colour : (colours[index] ?? null))),
+      layers: stencil.layers.map((_, index) => {
+        const stops = layers[index] ?? null;
+        if (index !== at || ink === null) return index === at ? null : stops;
+        return stops?.map((stop, i) => (i === 0 ? { ...stop, ink } : stop)) ?? [plainStop(ink)];
+      }),
     });
   return (
     <>
@@ -29,13 +36,15 @@ export function StencilFields({ mark, piece, unit, onChange, preview }: FieldsPr
             <input
               type="checkbox"
               aria-label={`${name} is there`}
-              checked={(colours[index] ?? null) !== null}
-              onChange={(event) => setColour(index, event.target.checked ? colour : null)}
+              checked={(layers[index] ?? null) !== null}
+              onChange={(event) => setInk(index, event.target.checked ? { wish: colour } : null)}
             />
-            <ColourField
+            <SourceField
               label={name}
-              value={colours[index] ?? '#ffffff'}
-              onChange={(next) => setColour(index, next)}
+              value={layers[index]?.[0]?.ink ?? { wish: '#ffffff' }}
+              library={library}
+              unit={unit}
+              onChange={(ink) => setInk(index, ink)}
             />
           </span>
         ))}
@@ -52,33 +61,7 @@ export function StencilFields({ mark, piece, unit, onChange, preview }: FieldsPr
             <span className="text-muted">({countWords(turnedMoves, 'move')})</span>
           )}
         </label>
-        <label className="flex items-center gap-2 pt-1">
-          <input
-            type="checkbox"
-            checked={zone !== null}
-            onChange={(event) =>
-              onChange({
-                zone: event.target.checked
-                  ? { width: asTyped(rect.width), height: asTyped(rect.height) }
-                  : null,
-              })
-            }
-          />
-          only a zone of it
-        </label>
-        {zone &&
-          (['width', 'height'] as const).map((axis) => (
-            <LengthField
-              key={`${id} ${axis}`}
-              label={axis}
-              value={zone[axis]}
-              unit={unit}
-              width="5.5rem"
-              isPositive
-              onPreview={(length) => preview(length && { zone: { ...zone, [axis]: length } })}
-              onCommit={(length) => onChange({ zone: { ...zone, [axis]: length } })}
-            />
-          ))}
+        <ZoneField mark={mark} piece={piece} unit={unit} onChange={onChange} preview={preview} />
       </div>
       <ol
         aria-label="How it is laid down"

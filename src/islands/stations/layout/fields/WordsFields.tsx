@@ -1,8 +1,9 @@
 import { letteringIds, type LetteringId } from '../../../../core/lettering/letterings';
+import { InlineChoice } from '../../../parts/InlineChoice';
 import { LengthField } from '../../../parts/LengthField';
-import { ColourField } from '../ColourField';
+import { SourceField } from '../../../parts/SourceField';
+import { useCardSession } from '../../../session/CardSession';
 import { LinesField } from '../LinesField';
-import { Choice } from './Choice';
 import type { FieldsProps } from './FieldsProps';
 
 const letteringNames: Readonly<Record<LetteringId, string>> = {
@@ -19,6 +20,7 @@ export function WordsFields({
   onChange,
   preview,
 }: FieldsProps<'words'>) {
+  const { library } = useCardSession();
   return (
     <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5">
       <LinesField
@@ -28,17 +30,19 @@ export function WordsFields({
       />
       <div className="flex flex-col gap-1.5">
         <span className="flex items-center gap-3">
-          <Choice
+          <InlineChoice
             label="Lettering"
             value={piece.lettering}
             choices={letteringIds}
             nameOf={(each) => letteringNames[each]}
             onChange={(lettering) => onChange({ lettering })}
           />
-          <ColourField
+          <SourceField
             label="ink"
-            value={piece.colour}
-            onChange={(colour) => onChange({ colour })}
+            value={piece.print.ink}
+            library={library}
+            unit={unit}
+            onChange={(ink) => onChange({ print: { ...piece.print, ink } })}
           />
         </span>
         <LengthField

@@ -29,6 +29,7 @@ const afterSchema = z.coerce.number().int().min(1).max(2_147_483_647);
 const things: Readonly<Record<EditIssue['in'], readonly [one: string, more: string]>> = {
   pieces: ['piece', 'pieces'],
   uses: ['thing it takes', 'things it takes'],
+  combinations: ['combination', 'combinations'],
   accepted: ['finding left as it is', 'findings left as they are'],
 };
 

@@ -1,6 +1,6 @@
-import { Select } from '../../../parts/Select';
+import { Select } from './Select';
 
-interface ChoiceProps<T extends string> {
+interface Props<T extends string> {
   readonly label: string;
   readonly value: T;
   readonly choices: readonly T[];
@@ -9,13 +9,13 @@ interface ChoiceProps<T extends string> {
 }
 
 /** One of a few, written where it stands. */
-export function Choice<T extends string>({
+export function InlineChoice<T extends string>({
   label,
   value,
   choices,
   nameOf,
   onChange,
-}: ChoiceProps<T>) {
+}: Props<T>) {
   return (
     <Select
       className="in-place"

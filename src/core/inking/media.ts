@@ -1,0 +1,55 @@
+import { labOf } from '../colour/lab';
+import { seenOn } from '../kinds/coat';
+import { onGround, paintOfUndercoat, paintOfUse, type Paint } from '../kinds/paint';
+import type { Combination } from '../plan/combination';
+import type { Library } from '../plan/library';
+import type { LibraryRef, Medium } from '../plan/libraryItem';
+import { outOf } from '../plan/plainColours';
+import { bestFamily } from './bestFamily';
+
+export type MediumUse = Combination['media'][number];
+
+/** A medium used as a pen is, evenly and once. */
+export function plainUse(item: LibraryRef): MediumUse {
+  return { from: outOf(item), tool: 'pen', strength: 'even', passes: 1 };
+}
+
+/** What media of a combination lie on: its undercoat, or the paper. */
+export function groundOf(
+  combination: Pick<Combination, 'undercoat'> | undefined,
+  paper: Paint,
+  library: Library,
+): Paint {
+  const under = combination && paintOfUndercoat(combination, onGround(library, paper));
+  return under ?? paper;
+}
+
+/** What a medium is seen in as it is used on a ground, `#rrggbb`. */
+export function seenUse(use: MediumUse, ground: Paint, library: Library): string {
+  return paintOfUse(use, onGround(library, ground)).colour;
+}
+
+/** Media in the order of use: from the light end or the dark one; those as light as each other stay as they are. */
+export function sortMedia(
+  media: readonly MediumUse[],
+  begins: Combination['begins'],
+  ground: Paint,
+  library: Library,
+): readonly MediumUse[] {
+  const sign = begins === 'light' ? -1 : 1;
+  return media
+    .map((use) => ({ use, l: labOf(seenUse(use, ground, library)).l }))
+    .toSorted((a, b) => sign * (a.l - b.l))
+    .map(({ use }) => use);
+}
+
+/** So many markers that shade a colour best on a ground, from light to dark; undefined where there are not so many. */
+export function bestMedia(
+  markers: readonly Medium[],
+  wanted: string,
+  count: number,
+  ground: Paint,
+): readonly MediumUse[] | undefined {
+  const seen = markers.map((item) => ({ id: item.id, item, colour: seenOn(item, ground.colour) }));
+  return bestFamily(seen, wanted, count)?.colours.map(({ item }) => plainUse(item));
+}

@@ -1,0 +1,32 @@
+import type { ColourItem } from '../kinds/coat';
+import type { PaintSource } from '../kinds/paint';
+
+/** One thing a colour comes out of. */
+export interface PlainSource {
+  /** By what it comes out of, so the same from one edit to the next. */
+  readonly key: string;
+  /** Undefined for a wish. */
+  readonly item: ColourItem | undefined;
+  /** As it is in the bottle, `#rrggbb`. */
+  readonly colour: string;
+}
+
+/** The single things a paint comes out of, in their order. @param colour as it is seen, for a wish */
+export function plainSources(from: PaintSource, colour: string): readonly PlainSource[] {
+  switch (from.kind) {
+    case 'item': {
+      const own: readonly ColourItem[] = from.powder ? [from.item, from.powder] : [from.item];
+      return own.map((item) => ({ key: item.id, item, colour: item.colour }));
+    }
+    case 'wish':
+      return [{ key: colour, item: undefined, colour }];
+    case 'several':
+      return from.parts.flatMap((part) => plainSources(part, colour));
+    case 'stock':
+    case 'unknown':
+    case 'nothing':
+      return [];
+    default:
+      throw new TypeError(`plainSources: unknown ${JSON.stringify(from satisfies never)}`);
+  }
+}

@@ -1,0 +1,118 @@
+import { useRef } from 'react';
+import type { ColourPart } from '../../../core/inking/colourParts';
+import { kindOf } from '../../../core/kinds/kinds';
+import type { Outline } from '../../../core/outline/outline';
+import { boundsOf } from '../../../core/outline/outline';
+import { drawFace } from '../../../core/pictures/drawFace';
+import { inkOf } from '../../../core/resolve/inkOf';
+import { outlineOf } from '../../../core/resolve/outlineOf';
+import type { ResolvedMark } from '../../../core/resolve/resolvedMark';
+import { FacePicture } from '../../parts/FacePicture';
+import { pathOf } from '../../parts/pathOf';
+import { SelectionBrackets } from '../../parts/SelectionBrackets';
+import { useSize } from '../../parts/useSize';
+import { useCardSession } from '../../session/CardSession';
+
+interface Props {
+  /** Those of the face shown. */
+  readonly parts: readonly ColourPart[];
+  readonly chosen: ColourPart | undefined;
+  readonly onChoose: (part: ColourPart | undefined) => void;
+}
+
+/** As high as the card may stand, so that what is beneath it is seen too. */
+const mostHeight = 400;
+
+/** The face as it will look, as large as the column; pointing at a part chooses it. */
+export function ColourDrawing({ parts, chosen, onChoose }: Props) {
+  const { card, face, plan } = useCardSession();
+  const element = useRef<HTMLDivElement>(null);
+  const { width } = useSize(element, { width: 0, height: 0 });
+  const size = card.base.face;
+  const scale = Math.min((width - 8) / size.width, mostHeight / size.height);
+  const [wide, high] = [size.width * scale, size.height * scale];
+  const marks = card.marks.filter((mark) => mark.face === face);
+  const stock = chosen?.ground.from.kind === 'stock' ? chosen.ground.from.stock.name : undefined;
+  const box = chosen && boxOf(chosen, marks, scale);
+  return (
+    <div ref={element} className="min-w-0">
+      {width > 0 && (
+        <svg
+          width={wide + 8}
+          height={high + 8}
+          viewBox={`-4 -4 ${wide + 8} ${high + 8}`}
+          role="img"
+          aria-label={`${plan.about.title}, as it will look`}
+          onPointerDown={() => onChoose(undefined)}
+        >
+          <g pointerEvents="none">
+            <FacePicture pieces={drawFace(card, face)} scale={scale} />
+          </g>
+          {marks.flatMap((mark) =>
+            areasOf(mark).map(({ layer, outline, halfWidth }) => {
+              const part = parts.find(({ at }) =>
+                at.some((each) => each.pieceId === mark.id && each.layer === layer),
+              );
+              return (
+                <path
+                  key={`${mark.id}:${layer}`}
+                  d={pathOf(outline, scale)}
+                  fill={halfWidth === undefined ? 'transparent' : 'none'}
+                  fillRule="evenodd"
+                  stroke="transparent"
+                  strokeWidth={halfWidth === undefined ? 0 : Math.max(5, 2 * halfWidth * scale)}
+                  pointerEvents={halfWidth === undefined ? 'fill' : 'stroke'}
+                  className="cursor-pointer"
+                  onPointerDown={(event) => {
+                    event.stopPropagation();
+                    onChoose(part);
+                  }}
+                />
+              );
+            }),
+          )}
+          {box && <SelectionBrackets box={box} />}
+        </svg>
+      )}
+      <p className="pt-1">
+        <strong className="font-heading text-[17px] font-semibold">As it will look</strong>
+        <span className="text-sheet-muted pl-3">
+          {stock === undefined ? 'point at a part, or go through them with ↑ ↓' : `on ${stock}`}
+        </span>
+      </p>
+    </div>
+  );
+}
+
+interface PartArea {
+  readonly layer: number;
+  readonly outline: Outline;
+  /** Of a line; undefined for an area. */
+  readonly halfWidth: number | undefined;
+}
+
+/** Where on its face each layer of a mark lies. */
+function areasOf(mark: ResolvedMark): readonly PartArea[] {
+  const whole = { layer: 0, outline: outlineOf(mark), halfWidth: undefined };
+  if (mark.words || kindOf(mark.piece).isSmall || mark.piece.kind !== 'image') return [whole];
+  // Strokes come layer by layer, without those that are left out.
+  const layers = mark.paints.flatMap((paint, layer) => (paint ? [layer] : []));
+  return inkOf(mark).flatMap(({ outline, halfWidth }, index) => {
+    const layer = layers[index];
+    return layer === undefined ? [] : [{ layer, outline, halfWidth }];
+  });
+}
+
+function boxOf({ at }: ColourPart, marks: readonly ResolvedMark[], scale: number) {
+  const outlines = at.flatMap(({ pieceId, layer }) => {
+    const mark = marks.find(({ id }) => id === pieceId);
+    return mark
+      ? areasOf(mark)
+          .filter((area) => area.layer === layer)
+          .flatMap(({ outline }) => outline)
+      : [];
+  });
+  if (outlines.length === 0) return undefined;
+  const { x0, y0, x1, y1 } = boundsOf(outlines);
+  return { x: x0 * scale, y: y0 * scale, width: (x1 - x0) * scale, height: (y1 - y0) * scale };
+}

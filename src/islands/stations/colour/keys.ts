@@ -1,0 +1,10 @@
+import type { KeyLine } from '../../parts/KeysDialog';
+
+/** The keys of Colour, as the help lists them. */
+export const colourKeys: readonly KeyLine[] = [
+  ['↑ ↓', 'go from part to part'],
+  ['Enter', 'go into what the part is coloured with'],
+  [', .', 'try the colour before or after it in the stash'],
+  ['b', 'the best three of mine for a part coloured by hand'],
+  ['f', 'turn the card to its next face'],
+];
