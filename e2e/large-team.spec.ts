@@ -10,6 +10,8 @@ const folder = '.nib/e2e-team';
 let server: ChildProcess;
 
 test.beforeAll(async () => {
+  // A whole team is written, restored and computed first.
+  test.setTimeout(300_000);
   rmSync(folder, { recursive: true, force: true });
   mkdirSync('.nib', { recursive: true });
   await makeTeam(`${folder}.jsonl`, { cards: 250, items: 450, people: 5, releases: 6, saves: 1 });
@@ -64,7 +66,12 @@ test('a card of a large team is made and laid from a stash that comes after the 
   await page.getByRole('link', { name: /^Layout/ }).click();
   await page.getByRole('button', { name: 'Add an image' }).click();
   const shelf = page.getByRole('dialog', { name: 'Stamps' });
-  await expect(shelf.getByRole('status')).toHaveText('76 are there, drawn at one scale');
+  const { items } = (await (await page.request.get(`${address}/api/stash?kinds=stamp`)).json()) as {
+    items: unknown[];
+  };
+  await expect(shelf.getByRole('status')).toHaveText(
+    `${items.length} are there, drawn at one scale`,
+  );
   await shelf.getByLabel('Search the stamps').fill('tram');
   await shelf.getByRole('button').first().click();
   await expect(page.locator('[data-save-state=saved]')).toBeVisible();

@@ -139,7 +139,7 @@ test('the cutting service keeps its time limit and says that it was cut short', 
     h: 23 + ((at * 11) % 47),
     copies: 40 + at,
   }));
-  const data = { sheet: { w: 210, h: 297 }, pieces, timeLimitSeconds: 0.2 };
+  const data = { sheet: { w: 210, h: 297 }, pieces, timeLimitSeconds: 2 };
   const answer = await request.post('/api/compute/cutting', { data });
   expect(answer.status()).toBe(200);
   expect(await answer.json()).toMatchObject({ kind: 'batch', isCutShort: true });

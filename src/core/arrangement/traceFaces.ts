@@ -31,6 +31,25 @@ interface Cycle {
  * @param edges that meet at their ends only; at each point every outline has an even number of them
  */
 export function traceFaces(edges: readonly Edge[]): readonly Face[] {
+  return traceCycles(edges).flatMap((cycle) => {
+    const { covers = [] } = cycle;
+    return cycle.twice > 0 && covers.length > 0 ? [{ covers, ...extentOf(cycle) }] : [];
+  });
+}
+
+/** What edges enclose, whatever they belong to; those that lead nowhere enclose nothing. @param edges as above */
+export function traceEnclosed(edges: readonly Edge[]): readonly Omit<Face, 'covers'>[] {
+  return traceCycles(edges).flatMap((cycle) => (cycle.twice > 0 ? [extentOf(cycle)] : []));
+}
+
+function extentOf({ twice, halves, holes }: Cycle): Omit<Face, 'covers'> {
+  return {
+    area: holes.reduce((sum, hole) => sum + hole.twice, twice) / 2,
+    rings: [ringOf(halves), ...holes.map((hole) => ringOf(hole.halves))],
+  };
+}
+
+function traceCycles(edges: readonly Edge[]): readonly Cycle[] {
   const halves = halvesOf(edges);
   const cycleOf = new Map<Half, Cycle>();
   const cycles = halves.flatMap((half) => (cycleOf.has(half) ? [] : [walk(half, cycleOf)]));
@@ -46,17 +65,7 @@ export function traceFaces(edges: readonly Edge[]): readonly Face[] {
     cycle.within?.holes.push(cycle);
     spread(cycle, beside?.covers ?? [], cycleOf);
   }
-  return cycles.flatMap(({ twice, halves: around, holes, covers = [] }) =>
-    twice > 0 && covers.length > 0
-      ? [
-          {
-            covers,
-            area: holes.reduce((sum, hole) => sum + hole.twice, twice) / 2,
-            rings: [ringOf(around), ...holes.map((hole) => ringOf(hole.halves))],
-          },
-        ]
-      : [],
-  );
+  return cycles;
 }
 
 function walk(start: Half, cycleOf: Map<Half, Cycle>): Cycle {

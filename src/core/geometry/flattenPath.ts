@@ -53,8 +53,19 @@ export function flattenLines(path: string, error?: number): readonly Polygon[] {
   });
 }
 
+/** A line as a pen goes along it; a closed one ends where it begins, without saying that point twice. */
+export interface Way {
+  readonly points: Polygon;
+  readonly isClosed: boolean;
+}
+
+/** The lines of an SVG path as ways, in the same chords. @throws Error saying what is wrong with the path. */
+export function flattenWays(path: string, error?: number): readonly Way[] {
+  return chordsOf(path, error);
+}
+
 /** Each line of a path as chords. */
-function chordsOf(path: string, error: number | undefined) {
+function chordsOf(path: string, error: number | undefined): readonly Way[] {
   const lines = readLines(path);
   const allowed = error ?? usualError * reachOf(lines);
   return lines.map(({ start, parts, isClosed }) => {

@@ -1,3 +1,4 @@
+import { layerAt } from '../kinds/image/imageLayers';
 import { isPrintedLayer } from '../kinds/image/isPrintedLayer';
 import type { Paint } from '../kinds/paint';
 import { plainSources } from './plainSources';
@@ -13,7 +14,7 @@ export interface PartAt {
 }
 
 /** How a part comes by its colour, which decides what it may be given. */
-export type PartKind = 'printed' | 'coloured' | 'ground' | 'drawn' | 'stuck';
+export type PartKind = 'printed' | 'coloured' | 'ground' | 'drawn' | 'stuck' | 'finish';
 
 /** Parts of one thing that come out of the same, told as one. */
 export interface ColourPart {
@@ -44,7 +45,8 @@ export function colourParts(card: ResolvedCard): readonly ColourPart[] {
     for (const [layer, paint] of mark.paints.entries()) {
       if (!paint) continue;
       const own = partOf(mark, layer, paint);
-      const alike = alikeKey(own);
+      // What was picked out of the lines is told by itself, as it is called.
+      const alike = layerAt(mark.piece, layer).kind === 'part' ? own.key : alikeKey(own);
       const there = parts.get(alike);
       parts.set(
         alike,
@@ -59,34 +61,46 @@ export function colourParts(card: ResolvedCard): readonly ColourPart[] {
   return all;
 }
 
+/** What a part is known by: its first layer. */
+export function partKey(pieceId: PieceId, layer: number): string {
+  return `${pieceId}:${layer}`;
+}
+
 /** The parts of cards, which never change; the tab of the station asks for them as well. */
 const known = new WeakMap<ResolvedCard, readonly ColourPart[]>();
 
 function partOf(mark: ResolvedMark, layer: number, paint: Paint): ColourPart {
-  const { piece, name, id, face, ground, stamp } = mark;
+  const { piece, name, id, face, ground } = mark;
   const isGrouped = piece.kind === 'dot' && piece.group !== null;
-  const layerName =
-    piece.kind === 'image' && !stamp?.words
-      ? (stamp?.layers[layer]?.name ?? '')
-      : piece.kind === 'stencil' && piece.layers.length > 1
-        ? (mark.stencil?.layers[layer]?.name ?? '')
-        : '';
   return {
-    key: `${id}:${layer}`,
+    key: partKey(id, layer),
     kind: kindOfPart(mark, layer),
     face,
     of: isGrouped ? (piece.group ?? name) : name,
-    name: layerName,
+    name: partName(mark, layer),
     paint,
     ground,
     at: [{ pieceId: id, layer }],
   };
 }
 
+/** What a layer is called beside the thing it is of; nothing for words and what has one. */
+function partName({ piece, stamp, stencil }: ResolvedMark, layer: number): string {
+  const at = layerAt(piece, layer);
+  if (at.kind === 'part') return at.part.name;
+  if (at.kind === 'finish') return at.finish.kind;
+  if (piece.kind === 'stencil')
+    return piece.layers.length > 1 ? (stencil?.layers[layer]?.name ?? '') : '';
+  return piece.kind === 'image' && !stamp?.words ? (stamp?.layers[layer]?.name ?? '') : '';
+}
+
 function kindOfPart({ piece, stamp }: ResolvedMark, layer: number): PartKind {
   switch (piece.kind) {
-    case 'image':
+    case 'image': {
+      const { kind } = layerAt(piece, layer);
+      if (kind !== 'layer') return kind === 'part' ? 'coloured' : 'finish';
       return isPrintedLayer(stamp, layer) ? 'printed' : 'coloured';
+    }
     case 'words':
       return 'printed';
     case 'dot':

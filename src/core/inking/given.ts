@@ -1,3 +1,4 @@
+import { layerAt } from '../kinds/image/imageLayers';
 import type { Mark } from '../plan/piece';
 import type { ColourSource, Print } from '../plan/pieces/colourSource';
 import type { BlendStop } from '../plan/pieces/stops';
@@ -18,7 +19,10 @@ export function stopsOf(piece: Mark, layer: number): readonly BlendStop[] | unde
 /** What the colour of a layer comes out of, of several inks the first; undefined where it is coloured by hand. */
 export function sourceOf(piece: Mark, layer: number): ColourSource | undefined {
   switch (piece.kind) {
-    case 'image':
+    case 'image': {
+      const at = layerAt(piece, layer);
+      return at.kind === 'finish' ? at.finish.from : printOf(piece, layer)?.ink;
+    }
     case 'words':
       return printOf(piece, layer)?.ink;
     case 'dot':

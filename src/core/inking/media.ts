@@ -2,8 +2,9 @@ import { labOf } from '../colour/lab';
 import { seenOn } from '../kinds/coat';
 import { onGround, paintOfUndercoat, paintOfUse, type Paint } from '../kinds/paint';
 import type { Combination } from '../plan/combination';
-import type { Library } from '../plan/library';
-import type { LibraryRef, Medium } from '../plan/libraryItem';
+import type { PieceId } from '../plan/ids';
+import { findItem, type Library } from '../plan/library';
+import type { CombinationItem, LibraryRef, Medium } from '../plan/libraryItem';
 import { outOf } from '../plan/plainColours';
 import { bestFamily } from './bestFamily';
 
@@ -52,4 +53,31 @@ export function bestMedia(
 ): readonly MediumUse[] | undefined {
   const seen = markers.map((item) => ({ id: item.id, item, colour: seenOn(item, ground.colour) }));
   return bestFamily(seen, wanted, count)?.colours.map(({ item }) => plainUse(item));
+}
+
+/** A kept combination as one of a card. */
+export function fromKept(item: CombinationItem, id: PieceId): Combination {
+  const { name, media, begins, undercoat, note } = item;
+  return { id, name, media, begins, undercoat, note, kept: { id: item.id, version: item.version } };
+}
+
+/** A combination of a card as it is to be kept in the stash. */
+export function toKeep({
+  name,
+  media,
+  begins,
+  undercoat,
+  note,
+}: Combination): Omit<CombinationItem, 'kind' | 'id' | 'version'> {
+  return { name, media, begins, undercoat, note, sale: { from: null, until: null } };
+}
+
+/** Whether a combination of a card still is as it was kept. */
+export function isAsKept(combination: Combination, library: Library): boolean {
+  const item = combination.kept && findItem(library, combination.kept);
+  if (item?.kind !== 'combination') return false;
+  const { sale: _, ...own } = toKeep(combination);
+  return Object.entries(own).every(
+    ([key, value]) => JSON.stringify(item[key as keyof typeof own]) === JSON.stringify(value),
+  );
 }

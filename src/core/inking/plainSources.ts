@@ -25,6 +25,7 @@ export function plainSources(from: PaintSource, colour: string): readonly PlainS
     case 'stock':
     case 'unknown':
     case 'nothing':
+    case 'open':
       return [];
     default:
       throw new TypeError(`plainSources: unknown ${JSON.stringify(from satisfies never)}`);

@@ -4,7 +4,7 @@ import { combinationIds } from '../kinds/colouring';
 import type { Combination } from '../plan/combination';
 import type { Edit, SimpleEdit } from '../plan/edit';
 import type { Mark, PieceOf } from '../plan/piece';
-import { changePiece } from '../plan/pieceEdits';
+import { changePiece, type ChangeOf } from '../plan/pieceEdits';
 import { isPaper } from '../plan/pieces';
 import type { ColourSource, Print } from '../plan/pieces/colourSource';
 import type { BlendStop } from '../plan/pieces/stops';
@@ -39,11 +39,7 @@ export function recolour(plan: Plan, parts: readonly PartAt[], given: Given): Ed
 function editOf(piece: Mark, layers: readonly number[], given: Given): SimpleEdit | undefined {
   switch (piece.kind) {
     case 'image':
-      return changePiece(piece, {
-        layers: piece.layers.map((layer, index) =>
-          layers.includes(index) ? layerGiven(layer, given) : layer,
-        ),
-      });
+      return changePiece(piece, imageGiven(piece, layers, given));
     case 'words': {
       const print = printGiven(piece.print, given);
       return print && changePiece(piece, { print });
@@ -68,6 +64,40 @@ function editOf(piece: Mark, layers: readonly number[], given: Given): SimpleEdi
     default:
       throw new TypeError(`recolour: unknown ${JSON.stringify(piece satisfies never)}`);
   }
+}
+
+/** Layers, parts and finishes of an image, each as it can be given what is given. */
+function imageGiven(
+  { layers, parts, finishes }: PieceOf<'image'>,
+  at: readonly number[],
+  given: Given,
+): ChangeOf<'image'> {
+  const isGiven = (index: number) => at.includes(index);
+  const afterLayers = layers.length;
+  const afterParts = afterLayers + parts.length;
+  return {
+    ...(at.some((index) => index < afterLayers) && {
+      layers: layers.map((layer, index) => (isGiven(index) ? layerGiven(layer, given) : layer)),
+    }),
+    ...(at.some((index) => index >= afterLayers && index < afterParts) && {
+      parts: parts.map((part, index) =>
+        isGiven(afterLayers + index) ? { ...part, colour: byHandGiven(part.colour, given) } : part,
+      ),
+    }),
+    ...(given.kind === 'source' &&
+      at.some((index) => index >= afterParts) && {
+        finishes: finishes.map((finish, index) =>
+          isGiven(afterParts + index) ? { ...finish, from: given.source } : finish,
+        ),
+      }),
+  };
+}
+
+type ByHand = PieceOf<'image'>['parts'][number]['colour'];
+
+function byHandGiven(colour: ByHand, given: Given): ByHand {
+  if (given.kind === 'combination') return { by: 'combination', combination: given.id };
+  return given.kind === 'nothing' ? { by: 'nothing' } : colour;
 }
 
 function printGiven(print: Print, given: Given): Print | undefined {

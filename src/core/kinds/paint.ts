@@ -42,7 +42,9 @@ export type PaintSource =
       readonly combination?: Combination;
     }
   /** Left as it is on purpose. */
-  | { readonly kind: 'nothing' };
+  | { readonly kind: 'nothing' }
+  /** A part that nobody has coloured yet. */
+  | { readonly kind: 'open' };
 
 /** What the paints of a mark are made from. */
 export interface PaintContext {

@@ -5,6 +5,7 @@ import { designerSchema, releaseSchema } from '../plan/cardFile';
 import { editSchema } from '../plan/edit';
 import type { Immutable } from '../plan/ids';
 import { libraryItemSchema } from '../plan/libraryItem';
+import { combinationItemSchema } from '../plan/items/combination';
 import { dieSetSchema } from '../plan/items/dieSet';
 import { stockSchema } from '../plan/items/stock';
 import { planSchema } from '../plan/plan';
@@ -41,6 +42,11 @@ export const replies = {
   release: releaseSchema,
   stock: stockSchema,
   dieSet: dieSetSchema,
+  combination: combinationItemSchema,
+  /** The cards that use a kept combination. */
+  combinationUses: z.object({
+    cards: z.array(z.object({ id: z.string(), title: z.string() })),
+  }),
   /** Items of the stash, each to be read on its own, and what there is of them. */
   stashPart: z.object({ items: z.array(z.unknown()), holdings: z.array(holdingSchema) }),
   stash: z.object({ items: z.array(libraryItemSchema), holdings: z.array(holdingSchema) }),

@@ -1,6 +1,7 @@
 import { flattenLines, flattenPath } from '../geometry/flattenPath';
 import { isWithin, nearestBetween, touches } from '../outline/distance';
-import { rounded, turned, type Outline } from '../outline/outline';
+import { rounded, turned, type Outline, type Rect } from '../outline/outline';
+import type { Paint } from '../kinds/paint';
 import type { Stroke } from '../kinds/stroke';
 import { kindOf } from '../kinds/kinds';
 import type { ResolvedMark } from './resolvedMark';
@@ -21,7 +22,7 @@ export interface InkedStroke {
   readonly outline: Outline;
   /** Half the width of the line it is drawn with; undefined where it is filled. */
   readonly halfWidth: number | undefined;
-  readonly colour: string;
+  readonly paint: Paint;
 }
 
 /**
@@ -30,13 +31,18 @@ export interface InkedStroke {
  */
 export function inkMeeting(mark: ResolvedMark, outline: Outline): readonly InkMet[] {
   return inkOf(mark).flatMap((stroke): InkMet[] => {
-    const { halfWidth, colour } = stroke;
+    const { halfWidth, paint } = stroke;
     const isMet =
       halfWidth === undefined
         ? touches(outline, stroke.outline)
         : nearestBetween(outline, stroke.outline).distance <= halfWidth;
     if (!isMet) return [];
-    return [{ colour, isWhole: halfWidth === undefined && isWithin(outline, stroke.outline) }];
+    return [
+      {
+        colour: paint.colour,
+        isWhole: halfWidth === undefined && isWithin(outline, stroke.outline),
+      },
+    ];
   });
 }
 
@@ -52,11 +58,25 @@ export function inkOf(mark: ResolvedMark): readonly InkedStroke[] {
 }
 
 function inked(
-  { whole, rect, piece }: ResolvedMark,
-  { path, box, paint, lineWidth, at = whole }: Extract<Stroke, { kind: 'path' }>,
+  mark: ResolvedMark,
+  { path, box, paint, lineWidth, at = mark.whole }: Extract<Stroke, { kind: 'path' }>,
 ): InkedStroke {
   const lines = lineWidth > 0 ? flattenLines(path) : flattenPath(path);
-  const onFace = lines.map((line) =>
+  return {
+    outline: onFaceOf(mark, lines, box, at),
+    halfWidth: lineWidth > 0 ? lineWidth / 2 : undefined,
+    paint,
+  };
+}
+
+/** Where an outline of a drawing lies on the face of a mark, turned as the mark lies. @param box what it is drawn in */
+export function onFaceOf(
+  { rect, whole, piece }: ResolvedMark,
+  outline: Outline,
+  box: { readonly width: number; readonly height: number },
+  at: Rect = whole,
+): Outline {
+  const onFace = outline.map((line) =>
     line.map(({ x, y }) =>
       rounded({
         x: at.x + (x / box.width) * at.width,
@@ -64,9 +84,5 @@ function inked(
       }),
     ),
   );
-  return {
-    outline: turned(onFace, rect, piece.place.turn),
-    halfWidth: lineWidth > 0 ? lineWidth / 2 : undefined,
-    colour: paint.colour,
-  };
+  return turned(onFace, rect, piece.place.turn);
 }

@@ -306,3 +306,5 @@ export const kindNames: Readonly<Record<ItemKind, string>> = {
   combination: 'combination',
 };
 export const itemKinds = Object.keys(kindNames) as ItemKind[];
+/** What is added on the Stash itself; combinations are made on cards. */
+export const addableKinds = itemKinds.filter((kind) => kind !== 'combination');

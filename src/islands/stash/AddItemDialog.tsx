@@ -3,7 +3,7 @@ import type { Unit } from '../../core/length/length';
 import type { ItemKind, LibraryItem } from '../../core/plan/libraryItem';
 import { emptyHolding } from '../../core/stash/holdings';
 import { buildItem } from '../../core/stash/buildItem';
-import { itemFields, itemKinds, kindNames } from '../../core/stash/itemFields';
+import { addableKinds, itemFields, kindNames } from '../../core/stash/itemFields';
 import { freeItemId, newItemId } from '../../core/stash/newItemId';
 import type { StashChange } from '../../core/stash/stashChange';
 import { FormDialog } from '../parts/FormDialog';
@@ -55,11 +55,11 @@ export function AddItemDialog({ items, kind: startKind, unit, onAdd, onClose }: 
         className="field"
         value={kind}
         onChange={(event) => {
-          const chosen = itemKinds.find((each) => each === event.target.value);
+          const chosen = addableKinds.find((each) => each === event.target.value);
           if (chosen) setKind(chosen);
         }}
       >
-        {itemKinds.map((each) => (
+        {addableKinds.map((each) => (
           <option key={each} value={each}>
             {kindNames[each]}
           </option>

@@ -13,7 +13,9 @@ afterEach(() => {
 describe('the ticket of a thing', () => {
   it('says a weight in pounds too, changes one property, and takes the thing out', async () => {
     const onChange = vi.fn<(change: StashChange) => void>();
-    render(<ItemTicket item={stock} holding={held} unit="in" onChange={onChange} />);
+    render(
+      <ItemTicket item={stock} items={new Map()} holding={held} unit="in" onChange={onChange} />,
+    );
     expect(screen.getByText(/216 g\/m² is about 80 lb cover or 146 lb text/)).toBeDefined();
     await vi.dynamicImportSettled();
     give(screen.getByLabelText('Name'), 'Fern');

@@ -1,11 +1,13 @@
 import { useEffect, useRef } from 'react';
 import type { Unit } from '../../core/length/length';
 import { weightWords } from '../../core/paper/paperWeight';
+import type { LibraryId } from '../../core/plan/ids';
 import type { LibraryItem } from '../../core/plan/libraryItem';
 import type { Holding } from '../../core/stash/holding';
 import { itemFields } from '../../core/stash/itemFields';
 import type { StashChange } from '../../core/stash/stashChange';
 import { FieldInput } from './FieldInput';
+import { KeptColours } from './KeptColours';
 import { HoldingFields } from './HoldingFields';
 
 /** The schemas come with the first ticket, not with the page. */
@@ -13,13 +15,15 @@ const loadBuilder = () => import('../../core/stash/buildItem');
 
 interface Props {
   readonly item: LibraryItem;
+  /** All of the stash, for what the thing is made of. */
+  readonly items: ReadonlyMap<LibraryId, LibraryItem>;
   readonly holding: Holding;
   readonly unit: Unit;
   readonly onChange: (change: StashChange) => void;
 }
 
 /** A line of the stash unfolded: what the thing is, and how much there is of it. */
-export function ItemTicket({ item, holding, unit, onChange }: Props) {
+export function ItemTicket({ item, items, holding, unit, onChange }: Props) {
   const builder = useRef<typeof import('../../core/stash/buildItem')>(undefined);
   useEffect(() => {
     void loadBuilder().then((loaded) => (builder.current = loaded));
@@ -43,6 +47,7 @@ export function ItemTicket({ item, holding, unit, onChange }: Props) {
             onCommit={(text) => void setField(field.key, text)}
           />
         ))}
+        {item.kind === 'combination' && <KeptColours item={item} items={items} />}
         {item.kind === 'stock' && (
           <p className="text-muted">{weightWords(item.gramsPerSquareMetre)}.</p>
         )}

@@ -6,7 +6,7 @@ import type { Unit } from '../../core/length/length';
 import type { LibraryId } from '../../core/plan/ids';
 import type { Library } from '../../core/plan/library';
 import type { Holding } from '../../core/stash/holding';
-import { itemKinds, kindNames } from '../../core/stash/itemFields';
+import { addableKinds, itemKinds, kindNames } from '../../core/stash/itemFields';
 import type { StashChange } from '../../core/stash/stashChange';
 import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
 import { saveFile } from '../parts/saveFile';
@@ -195,7 +195,14 @@ export function Stash(props: Props) {
           )}
         </div>
         {shown.length > 0 ? (
-          <StashTable lines={shown} unit={unit} open={open} onOpen={setOpen} onChange={onChange} />
+          <StashTable
+            lines={shown}
+            items={items}
+            unit={unit}
+            open={open}
+            onOpen={setOpen}
+            onChange={onChange}
+          />
         ) : (
           <EmptyStash isEmpty={lines.length === 0} onAll={() => setFilter(everything)} />
         )}
@@ -203,7 +210,7 @@ export function Stash(props: Props) {
       {dialog === 'add' && (
         <AddItemDialog
           items={all}
-          kind={filter.kind === 'all' ? 'stock' : filter.kind}
+          kind={addableKinds.find((kind) => kind === filter.kind) ?? 'stock'}
           unit={unit}
           onAdd={async (added) => {
             const isKept = await change([added]);

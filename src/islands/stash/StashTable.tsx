@@ -12,6 +12,7 @@ import { useMemo, useRef, useState } from 'react';
 import type { Unit } from '../../core/length/length';
 import { sheetOf } from '../../core/paper/sheets';
 import type { LibraryId } from '../../core/plan/ids';
+import type { LibraryItem } from '../../core/plan/libraryItem';
 import type { Holding } from '../../core/stash/holding';
 import { kindNames } from '../../core/stash/itemFields';
 import type { StashChange } from '../../core/stash/stashChange';
@@ -23,6 +24,8 @@ import type { StashLine } from './stashRows';
 
 interface Props {
   readonly lines: readonly StashLine[];
+  /** All of the stash, for what a thing is made of. */
+  readonly items: ReadonlyMap<LibraryId, LibraryItem>;
   readonly unit: Unit;
   readonly open: LibraryId | undefined;
   readonly onOpen: (id: LibraryId | undefined) => void;
@@ -35,7 +38,7 @@ const grid =
   'grid grid-cols-[minmax(11rem,1.4fr)_7.5rem_minmax(9.5rem,1.2fr)_minmax(12rem,1.5fr)_5rem_9rem] gap-x-4';
 
 /** The lines of the stash, sorted by any column; only those in sight are drawn. */
-export function StashTable({ lines, unit, open, onOpen, onChange }: Props) {
+export function StashTable({ lines, items, unit, open, onOpen, onChange }: Props) {
   const [sorting, setSorting] = useState<SortingState>([]);
   const columns = useMemo(() => makeColumns(open, onOpen, onChange), [open, onOpen, onChange]);
   const data = useMemo(() => [...lines], [lines]);
@@ -125,6 +128,7 @@ export function StashTable({ lines, unit, open, onOpen, onChange }: Props) {
                     <div role="cell">
                       <ItemTicket
                         item={item}
+                        items={items}
                         holding={holding}
                         unit={unit}
                         onChange={(change) => onChange([change])}

@@ -103,6 +103,8 @@ function wordsOf(item: LibraryItem, unit: Unit): string {
       .join(', ');
   }
   if (item.kind === 'die-set') return countWords(item.steps.length, 'die');
+  if (item.kind === 'combination')
+    return `${countWords(item.media.length, 'colour')}, ${item.begins} first`;
   if (item.kind === 'stencil') return `${item.layers.length} in sequence`;
   const sort = itemFields[item.kind].find(({ label }) => label === 'Sort')?.read(item) ?? '';
   if (item.kind !== 'tool' || !item.reach) return sort;

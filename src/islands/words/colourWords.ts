@@ -18,6 +18,8 @@ export function sourceWords(from: PaintSource): string {
       return joinWords(from.parts.map(sourceWords));
     case 'nothing':
       return 'left as it is';
+    case 'open':
+      return 'not coloured yet';
     case 'stock':
       return from.stock.name;
     case 'unknown':

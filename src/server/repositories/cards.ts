@@ -1,6 +1,6 @@
-import { and, desc, eq, inArray, isNotNull, sql, type SQL } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import { z } from 'zod';
-import type { CardId, DesignerId } from '../../core/plan/ids';
+import type { CardId, DesignerId, LibraryId } from '../../core/plan/ids';
 import { libraryItemSchema } from '../../core/plan/libraryItem';
 import { readItems } from './readItems';
 import type { Library } from '../../core/plan/library';
@@ -48,6 +48,20 @@ export async function readAbouts(db: Database): Promise<ReadonlyMap<CardId, unkn
     .select({ id: cards.id, about: sql<unknown>`${cards.plan}->'about'` })
     .from(cards);
   return new Map(rows.map(({ id, about }) => [id, about]));
+}
+
+/** The cards outside the bin that have a combination taken from a kept one, or kept as it, by their titles. */
+export async function cardsUsingCombination(
+  db: Database,
+  itemId: LibraryId,
+): Promise<readonly { readonly id: CardId; readonly title: string }[]> {
+  const wanted = JSON.stringify({ combinations: [{ kept: { id: itemId } }] });
+  const title = sql<string>`${cards.plan}->'about'->>'title'`;
+  return db
+    .select({ id: cards.id, title })
+    .from(cards)
+    .where(and(isNull(cards.binnedAt), sql`${cards.plan} @> ${wanted}::jsonb`))
+    .orderBy(title);
 }
 
 /** A card as it is kept, not read yet. */

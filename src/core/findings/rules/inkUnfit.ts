@@ -2,6 +2,7 @@ import { colourDifference } from '../../colour/colourDifference';
 import { labOf } from '../../colour/lab';
 import { plainSources } from '../../inking/plainSources';
 import { recolour } from '../../inking/recolour';
+import { layerAt } from '../../kinds/image/imageLayers';
 import { isPrintedLayer } from '../../kinds/image/isPrintedLayer';
 import { solventOf, withstands, type Solvent } from '../../kinds/withstands';
 import { outOf } from '../../plan/plainColours';
@@ -15,12 +16,12 @@ export const inkUnfit: Rule = {
   id: 'ink-unfit',
   find: ({ plan, card, library }) =>
     card.marks.flatMap((mark): readonly Finding[] => {
-      const { stamp, paints } = mark;
+      const { piece, stamp, paints } = mark;
       const solvents = new Set<Solvent>();
       const inks = new Map<string, { readonly ink: Ink; readonly layers: number[] }>();
       for (const [layer, paint] of paints.entries()) {
         if (!paint) continue;
-        const isPrinted = isPrintedLayer(stamp, layer);
+        const isPrinted = layerAt(piece, layer).kind === 'layer' && isPrintedLayer(stamp, layer);
         for (const { item } of plainSources(paint.from, paint.colour)) {
           const solvent = item?.kind === 'medium' ? solventOf(item) : undefined;
           if (!isPrinted && solvent) solvents.add(solvent);

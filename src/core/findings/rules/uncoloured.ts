@@ -1,3 +1,4 @@
+import { layerOfPart } from '../../kinds/image/imageLayers';
 import { isPrintedLayer } from '../../kinds/image/isPrintedLayer';
 import { joinWords } from '../../words/phrases';
 import { recolour } from '../../inking/recolour';
@@ -14,8 +15,13 @@ export const uncoloured: Rule = {
       const byHand = stamp.layers.flatMap(({ name }, layer) =>
         isPrintedLayer(stamp, layer) ? [] : [{ name, layer, isBare: !paints[layer] }],
       );
-      const bare = byHand.filter(({ isBare }) => isBare);
-      if (bare.length === 0 || bare.length === byHand.length) return [];
+      const bareLayers = byHand.filter(({ isBare }) => isBare);
+      const picked = piece.parts.flatMap(({ name, colour }, index) =>
+        colour === null ? [{ name, layer: layerOfPart(piece, index) }] : [],
+      );
+      // Where nothing is coloured it is meant so; what was picked was meant to be.
+      const bare = [...(bareLayers.length < byHand.length ? bareLayers : []), ...picked];
+      if (bare.length === 0) return [];
       const at = bare.map(({ layer }) => ({ pieceId: mark.id, layer }));
       return [
         findOn(

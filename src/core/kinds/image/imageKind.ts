@@ -5,9 +5,11 @@ import { clipped, stretched } from '../../outline/stretched';
 import { findStamp } from '../../plan/library';
 import type { PieceOf } from '../../plan/piece';
 import { sized, type MarkKind, type SizedMark } from '../markKind';
-import { paintOfCombination, paintOfPrint, type Paint, type PaintContext } from '../paint';
+import { paintOf, paintOfCombination, paintOfPrint, type Paint, type PaintContext } from '../paint';
 import { mapPrint, mapSource, printItems, sourceItems } from '../sourceItems';
 import { wordOutline } from '../wordOutline';
+import { finishStrokes } from './finishStrokes';
+import { partStrokes } from './partStrokes';
 import { stampStrokes } from './stampStrokes';
 
 /** The print of a stamp: as large as its box, less what is masked off; a sentiment prints words. */
@@ -17,7 +19,11 @@ export const imageKind: MarkKind<'image'> = {
   goesThroughJig: true,
   sortOf: ({ piece, stamp }) =>
     stamp?.words ? 'sentiment' : piece.crop ? 'part of an image' : 'image',
-  paints: ({ layers }, context) => layers.map((layer) => paintOfLayer(layer, context)),
+  paints: ({ layers, parts, finishes }, context) => [
+    ...layers.map((layer) => (layer ? paintOfLayer(layer, context) : undefined)),
+    ...parts.map(({ colour }) => (colour ? paintOfLayer(colour, context) : paintOfBare(context))),
+    ...finishes.map(({ from }) => paintOf(from, context)),
+  ],
   items: ({ stamp, layers, finishes }) => [
     stamp,
     ...layers.flatMap((layer) => (layer?.by === 'print' ? printItems(layer) : [])),
@@ -44,31 +50,40 @@ export const imageKind: MarkKind<'image'> = {
     const isWhole = rect.width === whole.width && rect.height === whole.height;
     return isWhole ? print : clipped(print, corners(rect));
   },
-  strokes: ({ paints, stamp, words, whole }) =>
-    stamp ? stampStrokes(stamp, whole, paints, words) : [],
+  strokes: (mark) => {
+    const { piece, paints, stamp, words, whole } = mark;
+    if (!stamp) return [];
+    const ofLayers = paints.slice(0, piece.layers.length);
+    if (words || stamp.layers.length === 0) return stampStrokes(stamp, whole, ofLayers, words);
+    const { under, over } = finishStrokes(stamp, mark);
+    return [
+      ...under,
+      ...stampStrokes(stamp, whole, ofLayers, words, partStrokes(stamp, mark)),
+      ...over,
+    ];
+  },
 };
 
-/** What is left as it is shows what is under it, as a layer of no thickness. */
 function paintOfLayer(
-  layer: PieceOf<'image'>['layers'][number],
+  layer: NonNullable<PieceOf<'image'>['layers'][number]>,
   context: PaintContext,
 ): Paint | undefined {
-  switch (layer?.by) {
-    case undefined:
-      return undefined;
+  switch (layer.by) {
     case 'print':
       return paintOfPrint(layer, context);
     case 'combination':
       return paintOfCombination(layer.combination, context);
     case 'nothing':
-      return {
-        colour: context.ground.colour,
-        from: { kind: 'nothing' },
-        coats: [{ colour: '#ffffff', opacity: 0, thickness: 0 }],
-      };
+      return paintOfBare(context, 'nothing');
     default:
       throw new TypeError(`paintOfLayer: unknown ${JSON.stringify(layer satisfies never)}`);
   }
+}
+
+/** What has no colour shows what is under it, as a layer of no thickness. */
+function paintOfBare({ ground }: PaintContext, kind: 'nothing' | 'open' = 'open'): Paint {
+  const coats = [{ colour: '#ffffff', opacity: 0, thickness: 0 }];
+  return { colour: ground.colour, from: { kind }, coats };
 }
 
 function shownOf({ width, height }: Size, crop: PieceOf<'image'>['crop']): SizedMark['shown'] {

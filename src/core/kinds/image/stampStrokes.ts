@@ -8,12 +8,14 @@ import { wordStroke } from '../wordOutline';
 /**
  * What a stamp prints, where its box is so large: its words or its layers, or its name in a frame until it is drawn.
  * @param set the words as they fill the box, where that is known
+ * @param parts what is picked out of its lines, drawn under them
  */
 export function stampStrokes(
   stamp: Stamp,
   whole: Size,
   paints: readonly (Paint | undefined)[],
   set?: SetWords,
+  parts: readonly Stroke[] = [],
 ): readonly Stroke[] {
   const { shape, layers, words } = stamp;
   if (words) {
@@ -23,11 +25,16 @@ export function stampStrokes(
     return [wordStroke(filling, words.lettering, paint)];
   }
   if (layers.length === 0) return placeholder(stamp.name, whole);
+  const firstLine = layers.findIndex(({ lineWidth }) => lineWidth > 0);
   return layers.flatMap(({ path, lineWidth }, index): readonly Stroke[] => {
     const paint = paints[index];
-    if (!paint) return [];
+    const under = index === firstLine ? parts : [];
+    if (!paint) return under;
     const width = (lineWidth * whole.width) / shape.box.width;
-    return [{ kind: 'path', path, box: shape.box, paint, lineWidth: width, at: undefined }];
+    return [
+      ...under,
+      { kind: 'path', path, box: shape.box, paint, lineWidth: width, at: undefined },
+    ];
   });
 }
 

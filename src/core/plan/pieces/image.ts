@@ -22,6 +22,10 @@ const layerColourSchema = z
   ])
   .meta({ id: 'LayerColour' });
 
+/** Parts of one image, and areas of one part. */
+export const mostImageParts = 40;
+export const mostPartAreas = 40;
+
 /** In the units of the box of the stamp's drawing. */
 const pointSchema = z.strictObject({ x: z.number(), y: z.number() });
 
@@ -30,7 +34,7 @@ const imagePartSchema = z
   .strictObject({
     name: z.string().trim().min(1).max(40),
     /** Each within one of the areas the lines enclose. */
-    at: z.array(pointSchema).min(1).max(40),
+    at: z.array(pointSchema).min(1).max(mostPartAreas),
     /** Lines that end as near to another as this are taken to meet it. */
     gap: typedLengthSchema,
     /** The version of the stamp it was picked on. */
@@ -62,7 +66,7 @@ export const imageSchema = z
     /** What each layer of the stamp is printed or coloured with; null leaves it out. A sentiment has one layer. */
     layers: z.array(layerColourSchema.nullable()).max(12),
     /** Picked out of its lines, and coloured by hand. */
-    parts: z.array(imagePartSchema).max(40),
+    parts: z.array(imagePartSchema).max(mostImageParts),
     finishes: z.array(finishSchema).max(20),
     /** What is masked or taped off each side of the image box. */
     crop: z.strictObject(sidesShape).nullable(),

@@ -1,10 +1,11 @@
 import { useRef } from 'react';
 import type { ColourPart } from '../../../core/inking/colourParts';
+import { pointWithin } from '../../../core/kinds/image/stampAreas';
 import { kindOf } from '../../../core/kinds/kinds';
 import type { Outline } from '../../../core/outline/outline';
 import { boundsOf } from '../../../core/outline/outline';
 import { drawFace } from '../../../core/pictures/drawFace';
-import { inkOf } from '../../../core/resolve/inkOf';
+import { inkOf, onFaceOf } from '../../../core/resolve/inkOf';
 import { outlineOf } from '../../../core/resolve/outlineOf';
 import type { ResolvedMark } from '../../../core/resolve/resolvedMark';
 import { FacePicture } from '../../parts/FacePicture';
@@ -12,6 +13,7 @@ import { pathOf } from '../../parts/pathOf';
 import { SelectionBrackets } from '../../parts/SelectionBrackets';
 import { useSize } from '../../parts/useSize';
 import { useCardSession } from '../../session/CardSession';
+import { usePickingOf, type Pickable } from './usePicking';
 
 interface Props {
   /** Those of the face shown. */
@@ -34,6 +36,7 @@ export function ColourDrawing({ parts, chosen, onChoose }: Props) {
   const marks = card.marks.filter((mark) => mark.face === face);
   const stock = chosen?.ground.from.kind === 'stock' ? chosen.ground.from.stock.name : undefined;
   const box = chosen && boxOf(chosen, marks, scale);
+  const picking = usePickingOf();
   return (
     <div ref={element} className="min-w-0">
       {width > 0 && (
@@ -71,17 +74,65 @@ export function ColourDrawing({ parts, chosen, onChoose }: Props) {
               );
             }),
           )}
+          {picking.isOn && picking.pickable && (
+            <PickAreas pickable={picking.pickable} scale={scale} onPick={picking.pick} />
+          )}
           {box && <SelectionBrackets box={box} />}
         </svg>
       )}
       <p className="pt-1">
         <strong className="font-heading text-[17px] font-semibold">As it will look</strong>
         <span className="text-sheet-muted pl-3">
-          {stock === undefined ? 'point at a part, or go through them with ↑ ↓' : `on ${stock}`}
+          {picking.isOn
+            ? 'point at an area to pick it; Enough picked, or p, ends it'
+            : stock === undefined
+              ? 'point at a part, or go through them with ↑ ↓'
+              : `on ${stock}`}
         </span>
       </p>
     </div>
   );
+}
+
+interface PickProps {
+  readonly pickable: Pickable;
+  readonly scale: number;
+  readonly onPick: (area: number) => void;
+}
+
+/** The areas an image's lines enclose, numbered, those of the chosen part filled. */
+function PickAreas({ pickable: { mark, stamp, areas, own }, scale, onPick }: PickProps) {
+  return areas.map((area, index) => {
+    const { x, y } = pointWithin(area);
+    const [[at] = []] = onFaceOf(mark, [[{ x, y }]], stamp.shape.box);
+    return (
+      <g key={index}>
+        <path
+          d={pathOf(onFaceOf(mark, area, stamp.shape.box), scale)}
+          fillRule="evenodd"
+          className={`stroke-violet cursor-pointer ${own.includes(index) ? 'fill-violet/25' : 'hover:fill-violet/10 fill-transparent'}`}
+          strokeDasharray="4 3"
+          onPointerDown={(event) => {
+            event.stopPropagation();
+            onPick(index);
+          }}
+        />
+        {at && (
+          <text
+            x={at.x * scale}
+            y={at.y * scale + 5}
+            textAnchor="middle"
+            className="fill-violet pointer-events-none font-semibold"
+            stroke="#ffffff"
+            strokeWidth={3}
+            paintOrder="stroke"
+          >
+            {index + 1}
+          </text>
+        )}
+      </g>
+    );
+  });
 }
 
 interface PartArea {
@@ -95,11 +146,9 @@ interface PartArea {
 function areasOf(mark: ResolvedMark): readonly PartArea[] {
   const whole = { layer: 0, outline: outlineOf(mark), halfWidth: undefined };
   if (mark.words || kindOf(mark.piece).isSmall || mark.piece.kind !== 'image') return [whole];
-  // Strokes come layer by layer, without those that are left out.
-  const layers = mark.paints.flatMap((paint, layer) => (paint ? [layer] : []));
-  return inkOf(mark).flatMap(({ outline, halfWidth }, index) => {
-    const layer = layers[index];
-    return layer === undefined ? [] : [{ layer, outline, halfWidth }];
+  return inkOf(mark).flatMap(({ outline, halfWidth, paint }) => {
+    const layer = mark.paints.indexOf(paint);
+    return layer === -1 ? [] : [{ layer, outline, halfWidth }];
   });
 }
 

@@ -6,9 +6,11 @@ import { countWords } from '../../../core/words/countWords';
 import { useCardSession } from '../../session/CardSession';
 import { BlendStrip } from './BlendStrip';
 import { ColourDrawing } from './ColourDrawing';
+import { LayGround } from './LayGround';
 import { OtherStocks } from './OtherStocks';
 import { PaletteChart } from './PaletteChart';
 import { PartRows } from './PartRows';
+import { PickingContext, usePicking } from './usePicking';
 import { useChosenPart } from './useChosenPart';
 
 /** What everything is printed and coloured with: the card as it will look, and each part with what it comes out of. */
@@ -18,32 +20,36 @@ export function ColourStation() {
   const parts = useMemo(() => all.filter((part) => part.face === face), [all, face]);
   const palette = useMemo(() => paletteOf(all), [all]);
   const chosen = useChosenPart(parts);
+  const picking = usePicking(chosen.part, chosen.chooseAt);
   return (
-    <div className="grid h-full min-h-[560px] grid-cols-[minmax(440px,1fr)_minmax(440px,560px)] gap-x-5 pl-[18px]">
-      <div className="flex min-h-0 min-w-0 flex-col gap-5 overflow-auto py-4 pr-3">
-        <ColourDrawing parts={parts} chosen={chosen.part} onChoose={chosen.choose} />
-        <OtherStocks part={chosen.part ?? parts[0]} />
-        <BlendStrip part={chosen.part ?? parts.find(({ kind }) => kind === 'ground')} />
-        {palette.colours.length > 0 && <PaletteChart palette={palette} />}
-      </div>
-      <div className="flex min-h-0 min-w-0 flex-col gap-4 overflow-auto py-4 pr-[18px]">
-        <h2 className="text-[19px]">
-          {countWords(palette.colours.length, 'colour')} out of{' '}
-          {palette.items === 1 ? '1 bottle or pen' : `${palette.items} bottles and pens`}
-          {palette.wishes > 0 && (
-            <span className="text-muted pl-4 font-sans text-base font-normal">
-              {palette.wishes === 1 ? '1 is a wish' : `${palette.wishes} are wishes`}
-            </span>
+    <PickingContext value={picking}>
+      <div className="grid h-full min-h-[560px] grid-cols-[minmax(440px,1fr)_minmax(440px,560px)] gap-x-5 pl-[18px]">
+        <div className="flex min-h-0 min-w-0 flex-col gap-5 overflow-auto py-4 pr-3">
+          <ColourDrawing parts={parts} chosen={chosen.part} onChoose={chosen.choose} />
+          <OtherStocks part={chosen.part ?? parts[0]} />
+          <BlendStrip part={chosen.part ?? parts.find(({ kind }) => kind === 'ground')} />
+          {palette.colours.length > 0 && <PaletteChart palette={palette} />}
+        </div>
+        <div className="flex min-h-0 min-w-0 flex-col gap-4 overflow-auto py-4 pr-[18px]">
+          <h2 className="text-[19px]">
+            {countWords(palette.colours.length, 'colour')} out of{' '}
+            {palette.items === 1 ? '1 bottle or pen' : `${palette.items} bottles and pens`}
+            {palette.wishes > 0 && (
+              <span className="text-muted pl-4 font-sans text-base font-normal">
+                {palette.wishes === 1 ? '1 is a wish' : `${palette.wishes} are wishes`}
+              </span>
+            )}
+          </h2>
+          {parts.length === 0 && (
+            <p className="text-sheet-muted">
+              Nothing on the {faceName(face, plan.base.fold)} is printed or coloured yet. Lay a
+              ground here, or add images and words on the Layout station.
+            </p>
           )}
-        </h2>
-        {parts.length === 0 && (
-          <p className="text-sheet-muted">
-            Nothing on the {faceName(face, plan.base.fold)} is printed or coloured yet. Add images
-            and words on the Layout station first.
-          </p>
-        )}
-        <PartRows parts={parts} chosen={chosen} />
+          <PartRows parts={parts} chosen={chosen} />
+          <LayGround />
+        </div>
       </div>
-    </div>
+    </PickingContext>
   );
 }

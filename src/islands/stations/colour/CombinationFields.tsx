@@ -1,19 +1,19 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { ColourPart } from '../../../core/inking/colourParts';
 import { colourWith, countOf, recolour, withoutUnused } from '../../../core/inking/recolour';
 import { shadeCheck } from '../../../core/inking/shadeCheck';
 import {
   bestMedia,
+  fromKept,
   groundOf,
   plainUse,
   seenUse,
   sortMedia,
   type MediumUse,
 } from '../../../core/inking/media';
-import { labOf } from '../../../core/colour/lab';
 import { coloursOf } from '../../../core/kinds/coat';
 import type { Combination } from '../../../core/plan/combination';
-import { findItem } from '../../../core/plan/library';
+import { newestOf } from '../../../core/plan/library';
 import { outOf } from '../../../core/plan/plainColours';
 import type { Medium } from '../../../core/plan/libraryItem';
 import { simpleEditsOf } from '../../../core/plan/batchEdits';
@@ -21,12 +21,12 @@ import { isHolding } from '../../../core/stash/isHolding';
 import { countWords } from '../../../core/words/countWords';
 import { capitalise } from '../../../core/words/phrases';
 import { Choose } from '../../parts/Choose';
-import { X } from 'lucide-react';
-import { IconButton } from '../../parts/IconButton';
 import { choicesOf, refValue } from '../../parts/itemChoices';
 import { newPieceId } from '../../parts/newPieceId';
 import { useKeys } from '../../parts/useKeys';
 import { useCardSession } from '../../session/CardSession';
+import { KeptCombination } from './KeptCombination';
+import { MediumUses } from './MediumUses';
 import { shadeSentence } from '../../words/colourWords';
 
 /** What a part is coloured with by hand: its media in order, the best of mine, an undercoat, or what others are coloured with. */
@@ -37,23 +37,45 @@ export function CombinationFields({ part }: { readonly part: ColourPart }) {
     () => coloursOf(library).filter((item): item is Medium => item.kind === 'medium'),
     [library],
   );
+  // What the best are looked for by; a part without a colour has none of its own.
+  const [typedWanted, setWanted] = useState<string>();
+  const wanted = typedWanted ?? part.paint.colour;
   const undercoats = items.filter(({ medium }) => medium === 'pencil' || medium === 'paint pen');
   const ground = groundOf(own, part.ground, library);
   const seen = (use: MediumUse) => seenUse(use, ground, library);
   const sorted = (media: readonly MediumUse[], begins = own?.begins ?? 'light') =>
     sortMedia(media, begins, ground, library);
+  const changeOwn = (change: Partial<Combination>) => {
+    if (own) commit({ kind: 'change', in: 'combinations', id: own.id, change });
+  };
+  const others = [
+    ...plan.combinations.flatMap((each) =>
+      each.id === own?.id ? [] : [{ key: each.id as string, name: each.name, take: () => each }],
+    ),
+    ...newestOf(library).flatMap((item) =>
+      item.kind === 'combination'
+        ? [
+            {
+              key: `kept ${item.id}`,
+              name: `${item.name}, of the stash`,
+              take: () => fromKept(item, newPieceId()),
+            },
+          ]
+        : [],
+    ),
+  ];
   /** What is used here alone is changed; where others are coloured alike they follow. */
   const put = (media: readonly MediumUse[]) => {
     const [first] = media;
     if (!first) commit(withoutUnused(plan, simpleEditsOf(recolour(plan, part.at, nothing))));
-    else if (own) commit({ kind: 'change', in: 'combinations', id: own.id, change: { media } });
+    else if (own) changeOwn({ media });
     else commit(colourWith(plan, part.at, newCombination(part, media)));
   };
   const takeBest = (count: number) => {
     const markers = items.filter(
       ({ medium, id }) => medium === 'alcohol marker' && isHolding(holdings, id),
     );
-    const best = bestMedia(markers, part.paint.colour, count, ground);
+    const best = bestMedia(markers, wanted, count, ground);
     if (!best) return false;
     put(sorted(best));
     return true;
@@ -64,37 +86,11 @@ export function CombinationFields({ part }: { readonly part: ColourPart }) {
     <>
       {own && (
         <>
-          <ol aria-label="In the order they are used" className="flex flex-wrap gap-x-3 gap-y-2">
-            {own.media.map((use, index) => (
-              <li key={index} className="flex items-center gap-2">
-                <span
-                  className="border-control inline-block h-10 w-9 border"
-                  style={{ background: seen(use) }}
-                  aria-hidden
-                />
-                <span className="leading-5">
-                  <strong className="block font-semibold">{nameOf(use)}</strong>
-                  <span className="text-muted">lightness {Math.round(labOf(seen(use)).l)}</span>
-                </span>
-                <IconButton
-                  label={`Take ${nameOf(use)} away`}
-                  onClick={() => put(own.media.filter((_, other) => other !== index))}
-                >
-                  <X size={16} aria-hidden />
-                </IconButton>
-              </li>
-            ))}
-          </ol>
+          <MediumUses media={own.media} seen={seen} onChange={put} />
           <p>{shadeSentence(shadeCheck(own.media.map(seen)))}</p>
         </>
       )}
-      {!own && (
-        <p className="text-muted">
-          {part.paint.from.kind === 'nothing'
-            ? 'Left as it is on purpose.'
-            : 'A wish: nothing of the stash is named for it yet.'}
-        </p>
-      )}
+      {!own && <p className="text-muted">{bareWords(part)}</p>}
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
         <Choose
           label="Add a marker, pencil or pen"
@@ -112,17 +108,27 @@ export function CombinationFields({ part }: { readonly part: ColourPart }) {
             Best {count} of mine
           </button>
         ))}
-        {plan.combinations.some(({ id }) => id !== own?.id) && (
+        <label className="flex items-center gap-1.5">
+          <span className="text-muted">for</span>
+          <input
+            type="color"
+            aria-label="The colour the best are looked for"
+            className="border-control h-6 w-8 border"
+            value={wanted}
+            onChange={(event) => setWanted(event.target.value)}
+          />
+        </label>
+        {others.length > 0 && (
           <span className="flex items-center gap-2">
             <span className="text-muted">as in</span>
             <Choose
               label="Coloured alike, as in"
-              choices={plan.combinations.map(({ id, name }) => ({ value: id, name }))}
-              value={own?.id}
+              choices={others.map(({ key, name }) => ({ value: key, name }))}
+              value={undefined}
               otherwise="choose…"
-              onChoose={(id) => {
-                const other = plan.combinations.find((each) => each.id === id);
-                if (other) commit(colourWith(plan, part.at, other));
+              onChoose={(chosen) => {
+                const other = others.find(({ key }) => key === chosen);
+                if (other) commit(colourWith(plan, part.at, other.take()));
               }}
             />
           </span>
@@ -143,7 +149,7 @@ export function CombinationFields({ part }: { readonly part: ColourPart }) {
                 onChoose={(value) => {
                   const item = undercoats.find((each) => refValue(each) === value);
                   const undercoat = item ? outOf(item) : null;
-                  commit({ kind: 'change', in: 'combinations', id: own.id, change: { undercoat } });
+                  changeOwn({ undercoat });
                 }}
               />
             </span>
@@ -153,12 +159,7 @@ export function CombinationFields({ part }: { readonly part: ColourPart }) {
               onClick={() => {
                 const begins = own.begins === 'light' ? 'dark' : 'light';
                 const media = sorted(own.media, begins);
-                commit({
-                  kind: 'change',
-                  in: 'combinations',
-                  id: own.id,
-                  change: { begins, media },
-                });
+                changeOwn({ begins, media });
               }}
             >
               {own.begins === 'light' ? 'Light first; turn about' : 'Dark first; turn about'}
@@ -183,13 +184,15 @@ export function CombinationFields({ part }: { readonly part: ColourPart }) {
           </span>
         )}
       </div>
+      {own && <KeptCombination combination={own} onChange={changeOwn} />}
     </>
   );
+}
 
-  function nameOf({ from }: MediumUse): string {
-    if ('wish' in from) return 'a wish';
-    return findItem(library, from.item)?.name ?? 'not in the stash';
-  }
+function bareWords({ paint: { from } }: ColourPart): string {
+  if (from.kind === 'nothing') return 'Left as it is on purpose.';
+  if (from.kind === 'open') return 'Not coloured yet.';
+  return 'A wish: nothing of the stash is named for it yet.';
 }
 
 const nothing = { kind: 'nothing' } as const;

@@ -37,6 +37,7 @@ export function PartRows({ parts, chosen }: Props) {
           key={part.key}
           part={part}
           isChosen={part.key === chosen.part?.key}
+          onChooseAt={chosen.chooseAt}
           onChoose={() => chosen.choose(part.key === chosen.part?.key ? undefined : part)}
         />
       ))}
@@ -48,9 +49,10 @@ interface RowProps {
   readonly part: ColourPart;
   readonly isChosen: boolean;
   readonly onChoose: () => void;
+  readonly onChooseAt: ChosenPart['chooseAt'];
 }
 
-function PartRow({ part, isChosen, onChoose }: RowProps) {
+function PartRow({ part, isChosen, onChoose, onChooseAt }: RowProps) {
   const { paint } = part;
   return (
     <div
@@ -76,7 +78,7 @@ function PartRow({ part, isChosen, onChoose }: RowProps) {
       </button>
       {isChosen && (
         <div data-ticket className="flex flex-col gap-2 pt-1 pb-2">
-          <PartTicket key={part.key} part={part} />
+          <PartTicket key={part.key} part={part} onChooseAt={onChooseAt} />
         </div>
       )}
     </div>

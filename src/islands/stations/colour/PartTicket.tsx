@@ -18,27 +18,65 @@ import { useKeys } from '../../parts/useKeys';
 import { useCardSession } from '../../session/CardSession';
 import { mediumWords, nearWords } from '../../words/colourWords';
 import { CombinationFields } from './CombinationFields';
+import type { ChosenPart } from './useChosenPart';
+import { FinishFields } from './FinishFields';
+import { GroundTicket, isInkGround } from './GroundTicket';
+import { PickParts } from './PickParts';
 import { StopsFields } from './StopsFields';
 
+interface Props {
+  readonly part: ColourPart;
+  readonly onChooseAt: ChosenPart['chooseAt'];
+}
+
 /** What the chosen part is printed or coloured with, and how that is changed. */
-export function PartTicket({ part }: { readonly part: ColourPart }) {
-  const { plan, commit } = useCardSession();
+export function PartTicket({ part, onChooseAt }: Props) {
+  const { plan, card, commit } = useCardSession();
+  const mark = card.marks.find(({ id }) => id === part.at[0]?.pieceId);
   const piece = plan.pieces.find(({ id }) => id === part.at[0]?.pieceId);
   if (!piece || isPaper(piece)) return null;
   const give = (given: Given, joining?: string) => commit(recolour(plan, part.at, given), joining);
-  if (part.kind === 'coloured') return <CombinationFields part={part} />;
-  const stops = stopsOf(piece, part.at[0]?.layer ?? 0);
-  if (stops && (stops.length > 1 || piece.kind === 'blend'))
-    return <StopsFields piece={piece} part={part} stops={stops} onChange={give} />;
-  const source = sourceOf(piece, part.at[0]?.layer ?? 0);
-  return source && <SourceTicket part={part} piece={piece} source={source} onGive={give} />;
+  return (
+    <>
+      {part.kind === 'coloured' ? (
+        <CombinationFields part={part} />
+      ) : (
+        <InkTicket part={part} piece={piece} onGive={give} />
+      )}
+      {isInkGround(piece) && <GroundTicket piece={piece} />}
+      {piece.kind === 'image' && mark && !mark.stamp?.words && (
+        <>
+          <PickParts />
+          <FinishFields
+            mark={mark}
+            piece={piece}
+            layer={part.at[0]?.layer ?? 0}
+            onAdded={(layer) => onChooseAt(piece.id, layer)}
+          />
+        </>
+      )}
+    </>
+  );
 }
 
-interface SourceProps {
+interface InkProps {
   readonly part: ColourPart;
   readonly piece: Mark;
-  readonly source: ColourSource;
   readonly onGive: (given: Given, joining?: string) => void;
+}
+
+/** What puts colour there: inks blended into one another, or one. */
+function InkTicket({ part, piece, onGive }: InkProps) {
+  const layer = part.at[0]?.layer ?? 0;
+  const stops = stopsOf(piece, layer);
+  if (stops && (stops.length > 1 || piece.kind === 'blend'))
+    return <StopsFields part={part} stops={stops} onChange={onGive} />;
+  const source = sourceOf(piece, layer);
+  return source && <SourceTicket part={part} piece={piece} source={source} onGive={onGive} />;
+}
+
+interface SourceProps extends InkProps {
+  readonly source: ColourSource;
 }
 
 /** One thing it comes out of; of a print also powder, and whether it is stamped off first. */

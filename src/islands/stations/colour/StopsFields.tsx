@@ -1,8 +1,6 @@
 import { coatsOfStops, meetingsOf, withInkMore } from '../../../core/inking/blendStops';
 import type { ColourPart } from '../../../core/inking/colourParts';
 import type { Given } from '../../../core/inking/recolour';
-import type { Mark } from '../../../core/plan/piece';
-import { changePiece } from '../../../core/plan/pieceEdits';
 import { applicators, strengths } from '../../../core/plan/pieces/looks';
 import type { BlendStop } from '../../../core/plan/pieces/stops';
 import { X } from 'lucide-react';
@@ -14,23 +12,20 @@ import { useCardSession } from '../../session/CardSession';
 import { meetingSentence } from '../../words/colourWords';
 
 interface Props {
-  readonly piece: Mark;
   readonly part: ColourPart;
   readonly stops: readonly BlendStop[];
   readonly onChange: (given: Given) => void;
 }
 
 /** The inks of a blend in the order they are laid, from where to where each reaches, and what happens where they meet. */
-export function StopsFields({ piece, part, stops, onChange }: Props) {
-  const { library, unit, commit } = useCardSession();
+export function StopsFields({ part, stops, onChange }: Props) {
+  const { library, unit } = useCardSession();
   const set = (next: readonly BlendStop[]) => onChange({ kind: 'stops', stops: next });
   const change = (at: number, of: Partial<BlendStop>) =>
     set(stops.map((stop, index) => (index === at ? { ...stop, ...of } : stop)));
   const said = meetingsOf(coatsOfStops(stops, library), part.ground.colour).flatMap(
     ({ one, two, meeting }) => meetingSentence(one.name, two.name, meeting) ?? [],
   );
-  const turn =
-    piece.kind === 'blend' && piece.direction.kind === 'along' ? piece.direction.turn : undefined;
   return (
     <>
       <ol className="flex flex-col gap-1.5">
@@ -93,21 +88,6 @@ export function StopsFields({ piece, part, stops, onChange }: Props) {
           <button type="button" className="button" onClick={() => set(withInkMore(stops))}>
             Another ink
           </button>
-        )}
-        {turn !== undefined && piece.kind === 'blend' && (
-          <NumberField
-            label="turned, in degrees"
-            className="field w-20"
-            value={turn}
-            min={-180}
-            max={180}
-            digits={1}
-            issue="Degrees are from -180 to 180; 0 runs downward."
-            onCommit={(next) =>
-              next !== null &&
-              commit(changePiece(piece, { direction: { kind: 'along', turn: next } }))
-            }
-          />
         )}
       </p>
       {said.length > 0 ? (

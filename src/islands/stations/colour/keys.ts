@@ -6,5 +6,6 @@ export const colourKeys: readonly KeyLine[] = [
   ['Enter', 'go into what the part is coloured with'],
   [', .', 'try the colour before or after it in the stash'],
   ['b', 'the best three of mine for a part coloured by hand'],
+  ['p', 'pick a part out of the lines of an image, or end it'],
   ['f', 'turn the card to its next face'],
 ];

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import type { ColourPart } from '../../../core/inking/colourParts';
+import { partKey, type ColourPart } from '../../../core/inking/colourParts';
+import type { PieceId } from '../../../core/plan/ids';
 import { useKeys } from '../../parts/useKeys';
 import { useCardSession } from '../../session/CardSession';
 
@@ -7,6 +8,8 @@ import { useCardSession } from '../../session/CardSession';
 export interface ChosenPart {
   readonly part: ColourPart | undefined;
   readonly choose: (part: ColourPart | undefined) => void;
+  /** Chooses a layer that has just been made, and so is in no part yet. */
+  readonly chooseAt: (pieceId: PieceId, layer: number) => void;
 }
 
 /** The part last chosen; where that is none of these, one of the piece that is selected; the arrows go from part to part. */
@@ -18,6 +21,10 @@ export function useChosenPart(parts: readonly ColourPart[]): ChosenPart {
   const choose = (next: ColourPart | undefined) => {
     setKey(next?.key);
     select(next?.at[0]?.pieceId ?? 'base');
+  };
+  const chooseAt = (pieceId: PieceId, layer: number) => {
+    setKey(partKey(pieceId, layer));
+    select(pieceId);
   };
   const step = (by: number) => {
     const at = part ? parts.indexOf(part) : by > 0 ? -1 : parts.length;
@@ -35,5 +42,5 @@ export function useChosenPart(parts: readonly ColourPart[]): ChosenPart {
       return true;
     },
   });
-  return { part, choose };
+  return { part, choose, chooseAt };
 }

@@ -6,7 +6,7 @@ import { useCardSession } from '../../session/CardSession';
 import { DotFields } from './fields/DotFields';
 import { DrawnFields } from './fields/DrawnFields';
 import type { FieldsProps } from './fields/FieldsProps';
-import { EdgesFields, ZonedFields } from './fields/GroundFields';
+import { EdgesFields, ZonedFields } from '../../parts/GroundFields';
 import { ImageFields } from './fields/ImageFields';
 import { WordsFields } from './fields/WordsFields';
 import { StencilFields } from './fields/StencilFields';

@@ -4,6 +4,7 @@ import { asideOf } from '../../../core/composition/asideOf';
 import { copyOut, pasteInto, readCopied, type PasteHow } from '../../../core/composition/clipboard';
 import { freshPlace } from '../../../core/composition/freshPlace';
 import { newStock } from '../../../core/composition/newStock';
+import { newSupport } from '../../../core/composition/newSupport';
 import {
   newDieCut,
   newDot,
@@ -23,7 +24,6 @@ import { countWords } from '../../../core/words/countWords';
 import { newPieceId } from '../../parts/newPieceId';
 import { useCardSession } from '../../session/CardSession';
 import { useLayout } from './LayoutContext';
-import { newSupport } from './newSupport';
 import { supportIdOf } from '../../../core/resolve/supportIdOf';
 
 /** What is put on the table, one at a time or as it was taken along. */

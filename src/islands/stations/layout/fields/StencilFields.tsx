@@ -9,7 +9,7 @@ import { countWords } from '../../../../core/words/countWords';
 import { SourceField } from '../../../parts/SourceField';
 import { useCardSession } from '../../../session/CardSession';
 import type { FieldsProps } from './FieldsProps';
-import { ZoneField } from './ZoneField';
+import { ZoneField } from '../../../parts/ZoneField';
 import { plainStop } from '../../../../core/plan/plainColours';
 
 /** What goes through a stencil, over how much, and how often it is laid down for it. */

@@ -1,16 +1,11 @@
-import type { Ground } from '../../../core/composition/newArrangement';
-import { freeGroup } from '../../../core/plan/pieceSets';
-import type { FaceId } from '../../../core/plan/faces';
-import type { Support } from '../../../core/plan/piece';
-import type { Plan } from '../../../core/plan/plan';
-import { contains } from '../../../core/outline/distance';
-import { isCutToShape } from '../../../core/plan/pieces';
-import { isMark, outlineOf, type Placed } from '../../../core/resolve/outlineOf';
-import type { ResolvedPiece } from '../../../core/resolve/resolvedPiece';
-import { supportIdOf } from '../../../core/resolve/supportIdOf';
-import type { SupportId } from '../../../core/resolve/origins';
-import type { ResolvedCard } from '../../../core/resolve/resolvedCard';
-import { newPieceId } from '../../parts/newPieceId';
+import type { FaceId } from '../plan/faces';
+import type { Support } from '../plan/piece';
+import { contains } from '../outline/distance';
+import { isCutToShape } from '../plan/pieces';
+import { isMark, outlineOf, type Placed } from '../resolve/outlineOf';
+import type { ResolvedPiece } from '../resolve/resolvedPiece';
+import type { SupportId } from '../resolve/origins';
+import type { ResolvedCard } from '../resolve/resolvedCard';
 
 /**
  * New things go on the selected paper, or on the panel that hides most of it; on what a selected mark lies on; else on the
@@ -48,16 +43,4 @@ function foremost(card: ResolvedCard, face: FaceId): SupportId {
 function isSolid(paper: ResolvedPiece): boolean {
   const { x, y, width, height } = paper.rect;
   return contains(outlineOf(paper), { x: x + width / 2, y: y + height / 2 });
-}
-
-/** What many pieces are laid on at once, in a group of their own. */
-export function newGround(plan: Plan, card: ResolvedCard, on: Support, name: string): Ground {
-  const groups = plan.pieces.map(({ group }) => group);
-  return {
-    card,
-    on,
-    support: supportIdOf(on),
-    newId: newPieceId,
-    group: freeGroup(groups, name),
-  };
 }

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { dotOn, library, measure, pieceOn, planOf } from '../../../../test/support/plans';
-import { placedById } from '../../../core/resolve/resolvedCard';
-import { resolvePlan } from '../../../core/resolve/resolvePlan';
-import type { PieceId } from '../../../core/plan/ids';
+import { dotOn, library, measure, pieceOn, planOf } from '../../../test/support/plans';
+import { placedById } from '../resolve/resolvedCard';
+import { resolvePlan } from '../resolve/resolvePlan';
+import type { PieceId } from '../plan/ids';
 import { newSupport } from './newSupport';
 
 const card = resolvePlan(

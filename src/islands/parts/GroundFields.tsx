@@ -1,6 +1,7 @@
-import type { PieceOf } from '../../../../core/plan/piece';
-import { LengthField } from '../../../parts/LengthField';
-import type { FieldsProps } from './FieldsProps';
+import type { PieceOf } from '../../core/plan/piece';
+import { LengthField } from './LengthField';
+import type { Unit } from '../../core/length/length';
+import type { TypedLength } from '../../core/length/typedLength';
 import { ZoneField, type ZoneProps } from './ZoneField';
 
 type Zoned = 'blend' | 'spray' | 'splatter';
@@ -22,14 +23,18 @@ export function ZonedFields(props: ZonedProps) {
   );
 }
 
+type EdgesPiece = Pick<PieceOf<'edges'>, 'width' | 'laid'>;
+
+interface EdgesProps {
+  readonly mark: ZoneProps['mark'];
+  readonly piece: EdgesPiece;
+  readonly unit: Unit;
+  readonly onChange: (change: Partial<EdgesPiece>) => void;
+  readonly preview: (change: { readonly width: TypedLength } | undefined) => void;
+}
+
 /** How far the colour along the edges reaches in, and when it is laid. */
-export function EdgesFields({
-  mark: { id },
-  piece,
-  unit,
-  onChange,
-  preview,
-}: FieldsProps<'edges'>) {
+export function EdgesFields({ mark: { id }, piece, unit, onChange, preview }: EdgesProps) {
   return (
     <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5">
       <LengthField

@@ -1,16 +1,16 @@
-import { asTyped } from '../../../../core/length/typedLength';
-import type { PieceOf } from '../../../../core/plan/piece';
-import type { ResolvedMark } from '../../../../core/resolve/resolvedMark';
-import { LengthField } from '../../../parts/LengthField';
-import type { FieldsProps } from './FieldsProps';
+import { asTyped } from '../../core/length/typedLength';
+import type { Unit } from '../../core/length/length';
+import type { PieceOf } from '../../core/plan/piece';
+import type { ResolvedMark } from '../../core/resolve/resolvedMark';
+import { LengthField } from './LengthField';
 
 /** A ground that may lie over a zone of its paper. */
 type WithZone = Pick<PieceOf<'stencil' | 'blend' | 'spray' | 'splatter'>, 'zone'>;
 
 export interface ZoneProps {
-  readonly mark: ResolvedMark;
+  readonly mark: Pick<ResolvedMark, 'id' | 'rect'>;
   readonly piece: WithZone;
-  readonly unit: FieldsProps<'stencil'>['unit'];
+  readonly unit: Unit;
   readonly onChange: (change: WithZone) => void;
   readonly preview: (change: WithZone | undefined) => void;
 }

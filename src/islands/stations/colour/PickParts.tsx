@@ -1,0 +1,84 @@
+import { changePart } from '../../../core/inking/pickParts';
+import { changePiece } from '../../../core/plan/pieceEdits';
+import { countWords } from '../../../core/words/countWords';
+import { LengthField } from '../../parts/LengthField';
+import { TextField } from '../../parts/TextField';
+import { useCardSession } from '../../session/CardSession';
+import { usePickingOf } from './usePicking';
+
+/** Parts picked out of the lines of an image: the areas to choose among, and what the chosen part is called. */
+export function PickParts() {
+  const { unit, commit, preview } = useCardSession();
+  const { pickable, isOn, toggle, pick } = usePickingOf();
+  if (!pickable) return null;
+  const { piece, index, areas, own, gap } = pickable;
+  const part = index === undefined ? undefined : piece.parts[index];
+  const withPart = (change: Parameters<typeof changePart>[2]) =>
+    changePiece(piece, changePart(piece.parts, index ?? -1, change));
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1.5">
+      <span className="flex items-center gap-2">
+        <button type="button" className="link" aria-pressed={isOn} onClick={toggle}>
+          {isOn ? 'Enough picked' : part ? 'Its areas…' : 'Pick a part out of the lines…'}
+        </button>
+        <kbd className="key">p</kbd>
+      </span>
+      {part && (
+        <>
+          <label className="flex items-center gap-2">
+            <span className="text-muted">part</span>
+            <TextField
+              label="Name of the part"
+              className="field w-28"
+              value={part.name}
+              maxLength={40}
+              onCommit={(name) => commit(withPart({ name }))}
+            />
+          </label>
+          <LengthField
+            label="closing gaps up to"
+            value={gap}
+            unit={unit}
+            width="5.5rem"
+            onPreview={(next) => preview(next && withPart({ gap: next }))}
+            onCommit={(next) => commit(withPart({ gap: next }))}
+          />
+          <button
+            type="button"
+            className="link"
+            onClick={() =>
+              commit(
+                changePiece(piece, { parts: piece.parts.filter((_, other) => other !== index) }),
+              )
+            }
+          >
+            Take the part off
+          </button>
+        </>
+      )}
+      {isOn && (
+        <div
+          role="group"
+          aria-label={part ? `Areas of ${part.name}` : 'Areas to make a part of'}
+          className="flex w-full flex-wrap items-center gap-1.5"
+        >
+          <span className="text-muted pr-1">
+            {countWords(areas.length, 'area')}; point at one in the drawing, or
+          </span>
+          {areas.map((_, area) => (
+            <button
+              key={area}
+              type="button"
+              className="button min-w-8 px-1.5"
+              aria-label={`Area ${area + 1}`}
+              aria-pressed={own.includes(area)}
+              onClick={() => pick(area)}
+            >
+              {area + 1}
+            </button>
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}
