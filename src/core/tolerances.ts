@@ -23,6 +23,9 @@ export const lostOnPaper = 8;
 /** The contrast at which words read on what is behind them. WCAG 2.2, success criterion 1.4.3. */
 export const readableContrast = 4.5;
 
+/** The contrast at which large words read, as those on cards are. WCAG 2.2, success criterion 1.4.3. */
+export const largeWordsContrast = 3;
+
 /** A rigid piece follows what is under it where that is no thicker: a layer of card or two. From memory. */
 export const bendsOver = millimetres(0.7);
 

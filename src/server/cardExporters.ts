@@ -1,6 +1,7 @@
 import { foamOutlines } from '../core/pictures/foamOutlines';
 import { facePage } from '../core/pictures/facePage';
 import { foamPage } from '../core/pictures/foamPage';
+import { testSheet } from '../core/inking/testSheet';
 import { jigPage } from '../core/pictures/jigPage';
 import { writeDxf } from '../core/drawing/writeDxf';
 import { writeSvg } from '../core/drawing/writeSvg';
@@ -21,7 +22,7 @@ import { projectSheet } from '../core/prose/projectSheet';
 import { writeCutListCsv } from '../core/prose/writeCutListCsv';
 import { writeMarkdown } from '../core/prose/writeMarkdown';
 import { embeddedFonts } from './embeddedFonts';
-import { writeJigPdf, type JigPage } from './writeJigPdf';
+import { writeFullSizePdf, writeJigPdf, type JigPage } from './writeJigPdf';
 
 export interface ExportInput {
   readonly file: CardFile;
@@ -91,6 +92,9 @@ const jigOf = ({ file, library, face }: ExportInput) =>
 const foamOf = ({ file: { plan }, library }: ExportInput) =>
   foamPage(foamOutlines(plan, resolvePlan(plan, library)), `${plan.about.title}: foam sheets`);
 
+const testSheetOf = ({ file: { plan }, library, face }: ExportInput) =>
+  testSheet(resolvePlan(plan, library), face, `${plan.about.title}: test sheet`);
+
 export const cardExporters: readonly CardExporter[] = [
   {
     file: 'card.nibwright.json',
@@ -159,5 +163,26 @@ export const cardExporters: readonly CardExporter[] = [
     type: 'application/pdf',
     write: ({ file, library, face, page }) =>
       writeJigPdf(resolvePlan(file.plan, library), face, page, jigTitle(file, face)),
+  },
+  {
+    file: 'test-sheet.svg',
+    ending: '.svg',
+    says: ({ file, face }) => [faceName(face, file.plan.base.fold), 'test sheet'],
+    type: 'image/svg+xml',
+    write: async (input) => {
+      const page = testSheetOf(input);
+      return writeSvg(page, await embeddedFonts(page));
+    },
+  },
+  {
+    file: 'test-sheet.pdf',
+    ending: '.pdf',
+    says: ({ file, face, page }) => [faceName(face, file.plan.base.fold), 'test sheet', page],
+    type: 'application/pdf',
+    write: (input) =>
+      writeFullSizePdf(testSheetOf(input), input.page, {
+        message: `The test sheet is longer than one ${input.page === 'a4' ? 'A4' : 'letter'} page.`,
+        hint: 'Take it as SVG, and print it in parts.',
+      }),
   },
 ];

@@ -1,4 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
+import { libraryItemSchema } from '../../src/core/plan/libraryItem';
 import { readCardFile } from '../../src/core/plan/cardFile';
 
 /** The demo's cards, with the versions of the stash they use. */
@@ -7,3 +8,8 @@ export const demoCards = readdirSync('demo/cards').map((name) => {
   if (!read.ok) throw new Error(`${name} cannot be read`);
   return read.file;
 });
+
+/** All of the demo's stash, in its one version. */
+export const demoStash = libraryItemSchema
+  .array()
+  .parse((JSON.parse(readFileSync('demo/stash.json', 'utf8')) as { items: unknown }).items);

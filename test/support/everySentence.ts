@@ -199,6 +199,18 @@ const everyFinding: { readonly [Rule in RuleId]: readonly Extract<FindingData, {
     'muddy-blend': [{ rule: 'muddy-blend', one: 'Fjord', two: 'Apricot', loss: 0.613 }],
     'colour-gap': [{ rule: 'colour-gap', name: 'Hull', from: 78, to: 38 }],
     uncoloured: ['sail', 'sail and jib'].map((parts) => ({ rule: 'uncoloured', parts })),
+    'hard-to-read': [{ rule: 'hard-to-read', worst: 2.31, average: 4.02 }],
+    'medium-unfit': [
+      { rule: 'medium-unfit', why: 'surface', name: 'Soot', on: 'foil' },
+      { rule: 'medium-unfit', why: 'pen-on-chalk', name: 'White gel pen', on: 'Fjord' },
+      ...(['light-on-dark', 'no-undercoat', 'shimmer-on-pen'] as const).map((why) => ({
+        rule: 'medium-unfit' as const,
+        why,
+        name: 'Sea mist',
+      })),
+    ],
+    'fast-ink-powder': [{ rule: 'fast-ink-powder', ink: 'Soot', powder: 'Brass dust' }],
+    'fine-on-chalk': [{ rule: 'fine-on-chalk', ink: 'Grey dove', ground: 'Fjord' }],
     'words-near-edge': [true, false].flatMap((isTooShort) =>
       perLength((least) => ({
         rule: 'words-near-edge' as const,

@@ -184,6 +184,22 @@ export type FindingData =
       readonly to: number;
     }
   | { readonly rule: 'uncoloured'; readonly parts: string }
+  /** Contrast ratios of words where it is least, and on average. */
+  | { readonly rule: 'hard-to-read'; readonly worst: number; readonly average: number }
+  | {
+      readonly rule: 'medium-unfit';
+      readonly why: 'surface' | 'pen-on-chalk';
+      readonly name: string;
+      /** The sort of paper, or the ink of the ground. */
+      readonly on: string;
+    }
+  | {
+      readonly rule: 'medium-unfit';
+      readonly why: 'light-on-dark' | 'no-undercoat' | 'shimmer-on-pen';
+      readonly name: string;
+    }
+  | { readonly rule: 'fast-ink-powder'; readonly ink: string; readonly powder: string }
+  | { readonly rule: 'fine-on-chalk'; readonly ink: string; readonly ground: string }
   | {
       readonly rule: 'words-near-edge';
       readonly supportLetter: string;

@@ -49,9 +49,9 @@ export interface MoveRemedy {
   readonly edit: Edit;
 }
 
-/** Another thing of the stash taken, or put between two. */
+/** Another thing of the stash taken, put between two, or put under. */
 export interface NamedRemedy {
-  readonly id: 'take-ink' | 'between';
+  readonly id: 'take-ink' | 'between' | 'undercoat';
   readonly name: string;
   readonly edit: Edit;
 }

@@ -1,10 +1,13 @@
 import { labOf, type Lab } from '../colour/lab';
+import { seenOn } from '../kinds/coat';
 import type { ColourPart } from './colourParts';
 import { plainSources, type PlainSource } from './plainSources';
 
 /** A colour of a card: one thing it comes out of, or a wish. */
 export interface PaletteColour extends PlainSource {
   readonly lab: Lab;
+  /** As it is seen where it is first used. */
+  readonly seen: string;
   /** So many parts of the card have it. */
   readonly parts: number;
 }
@@ -28,12 +31,17 @@ export interface Palette {
 export function paletteOf(parts: readonly ColourPart[]): Palette {
   const colours = new Map<string, PaletteColour>();
   const lines = new Map<string, PaletteLine>();
-  for (const { paint, key, of } of parts) {
+  for (const { paint, key, of, ground } of parts) {
     const sources = plainSources(paint.from, paint.colour);
     for (const source of sources) {
       const before = colours.get(source.key);
       colours.set(source.key, {
-        ...(before ?? { ...source, lab: labOf(source.colour), parts: 0 }),
+        ...(before ?? {
+          ...source,
+          lab: labOf(source.colour),
+          seen: source.item ? seenOn(source.item, ground.colour) : source.colour,
+          parts: 0,
+        }),
         parts: (before?.parts ?? 0) + 1,
       });
     }

@@ -1,3 +1,4 @@
+import { mostGplColours, type GplReading } from '../../core/colour/gpl';
 import type { NearColour } from '../../core/inking/nearestColours';
 import type { ShadeCheck } from '../../core/inking/shadeCheck';
 import { hueTurn } from '../../core/inking/shadeCheck';
@@ -81,4 +82,21 @@ export function mediumWords(item: ColourItem): string {
     default:
       throw new TypeError(`mediumWords: unknown ${JSON.stringify(item satisfies never)}`);
   }
+}
+
+const gplIssueWords = {
+  'no-colour': 'has no three numbers',
+  'out-of-range': 'has a number over 255',
+} as const;
+
+/** What is to be said of a palette file that was read, or could not be; nothing where all is well. */
+export function gplWords(read: GplReading): string {
+  if (!read.ok)
+    return read.code === 'no-palette'
+      ? 'This is no GPL palette: its first line has to be GIMP Palette.'
+      : `A palette has at most ${mostGplColours} colours.`;
+  const [first, ...more] = read.issues;
+  if (!first) return '';
+  const others = more.length > 0 ? `, and ${countWords(more.length, 'line')} more` : '';
+  return `Left out: line ${first.line} ${gplIssueWords[first.code]}${others}.`;
 }

@@ -5,7 +5,7 @@ import {
   type Length,
   type Unit,
 } from '../../core/length/length';
-import type { Finding } from '../../core/findings/finding';
+import type { Finding, FindingData } from '../../core/findings/finding';
 import { sheetOf } from '../../core/paper/sheets';
 import { faceName } from '../../core/plan/faces';
 import { dayWords } from '../../core/prose/dayWords';
@@ -116,6 +116,14 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
       return `${data.name}, on ${piece}: from ${data.from} to ${data.to} in lightness there is nothing between, so the step shows. Add a colour between.`;
     case 'uncoloured':
       return `${piece}: ${data.parts} not coloured yet. Colour what is left, or leave it so on purpose.`;
+    case 'hard-to-read':
+      return `${piece} stands out from what is under it by ${data.worst.toFixed(1)} to 1 at the worst place, ${data.average.toFixed(1)} on average; words read from 3 on.`;
+    case 'medium-unfit':
+      return `${piece}: ${unfitSentence(data)}`;
+    case 'fast-ink-powder':
+      return `${piece}: ${data.ink} dries before ${data.powder} holds all over, so it falls off in patches. Take an ink that stays wet, or leave it where you like it worn.`;
+    case 'fine-on-chalk':
+      return `${piece}: fine lines in ${data.ink} come out weak on ${data.ground}, which is chalky. Stamp them twice, take a darker ink, or lay the ground in a transparent one.`;
     case 'words-near-edge':
       return data.isTooShort
         ? `${piece} is too large for ${data.supportLetter}: it needs ${write(data.margin)} on every side. Make the words smaller, set them on more lines, or take a longer strip.`
@@ -255,4 +263,21 @@ function writeMark(mark: Length): string {
   return TICKS_PER_INCH % mark === 0
     ? `${formatInches(mark).text} in`
     : `${writeLength(mark, 'in')} in`;
+}
+
+function unfitSentence(data: Extract<FindingData, { rule: 'medium-unfit' }>): string {
+  switch (data.why) {
+    case 'surface':
+      return `${data.name} does not dry on ${data.on}. Take a solvent ink.`;
+    case 'light-on-dark':
+      return `${data.name} is transparent, and this paper is darker than it: it is hardly seen. Take an opaque ink.`;
+    case 'no-undercoat':
+      return `${data.name} is transparent and sinks into this paper. Lay something opaque under it.`;
+    case 'pen-on-chalk':
+      return `${data.name} clogs on ${data.on}, which is chalky. Take a paint pen, or leave the place free of it.`;
+    case 'shimmer-on-pen':
+      return `shimmer over ${data.name} bleeds and goes grey. Leave it out, or take a clear gloss.`;
+    default:
+      throw new TypeError(`unfitSentence: unknown ${JSON.stringify(data satisfies never)}`);
+  }
 }

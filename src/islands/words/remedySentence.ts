@@ -10,6 +10,7 @@ export function remedySentence(remedy: Remedy, unit: Unit): string {
   if ('size' in remedy)
     return `Cut ${writeSize(remedy.size, unit)}, border ${writeReveals(remedy.reveals, unit)}`;
   if (remedy.id === 'take-ink') return `Take ${remedy.name}`;
+  if (remedy.id === 'undercoat') return `Put ${remedy.name} under it`;
   if (remedy.id === 'between') return `Put ${remedy.name} between`;
   if (remedy.id !== 'move') return deedWords[remedy.id];
   const ways = remedy.by.map(

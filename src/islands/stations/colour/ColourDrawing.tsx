@@ -37,13 +37,17 @@ export function ColourDrawing({ parts, chosen, onChoose }: Props) {
   const stock = chosen?.ground.from.kind === 'stock' ? chosen.ground.from.stock.name : undefined;
   const box = chosen && boxOf(chosen, marks, scale);
   const picking = usePickingOf();
+  const whole = { x: -4, y: -4, width: wide + 8, height: high + 8 };
+  // Areas are small; while they are picked, their image fills the drawing.
+  const picked = picking.isOn ? picking.pickable : undefined;
+  const view = picked ? closeView(picked.mark, scale, whole) : whole;
   return (
     <div ref={element} className="min-w-0">
       {width > 0 && (
         <svg
           width={wide + 8}
           height={high + 8}
-          viewBox={`-4 -4 ${wide + 8} ${high + 8}`}
+          viewBox={`${view.x} ${view.y} ${view.width} ${view.height}`}
           role="img"
           aria-label={`${plan.about.title}, as it will look`}
           onPointerDown={() => onChoose(undefined)}
@@ -74,10 +78,16 @@ export function ColourDrawing({ parts, chosen, onChoose }: Props) {
               );
             }),
           )}
-          {picking.isOn && picking.pickable && (
-            <PickAreas pickable={picking.pickable} scale={scale} onPick={picking.pick} />
+          {picked ? (
+            <PickAreas
+              pickable={picked}
+              scale={scale}
+              unit={view.width / whole.width}
+              onPick={picking.pick}
+            />
+          ) : (
+            box && <SelectionBrackets box={box} />
           )}
-          {box && <SelectionBrackets box={box} />}
         </svg>
       )}
       <p className="pt-1">
@@ -94,14 +104,34 @@ export function ColourDrawing({ parts, chosen, onChoose }: Props) {
   );
 }
 
+type View = Readonly<Record<'x' | 'y' | 'width' | 'height', number>>;
+
+/** The part of the drawing that an image fills, as wide for its height as all of it. */
+function closeView(mark: ResolvedMark, scale: number, whole: View): View {
+  const { x0, y0, x1, y1 } = boundsOf(outlineOf(mark));
+  const part = Math.min(
+    1,
+    Math.max(((x1 - x0) * scale) / whole.width, ((y1 - y0) * scale) / whole.height) * 1.15,
+  );
+  const [width, height] = [whole.width * part, whole.height * part];
+  return {
+    x: ((x0 + x1) / 2) * scale - width / 2,
+    y: ((y0 + y1) / 2) * scale - height / 2,
+    width,
+    height,
+  };
+}
+
 interface PickProps {
   readonly pickable: Pickable;
   readonly scale: number;
+  /** A pixel on the screen in the units of the drawing. */
+  readonly unit: number;
   readonly onPick: (area: number) => void;
 }
 
 /** The areas an image's lines enclose, numbered, those of the chosen part filled. */
-function PickAreas({ pickable: { mark, stamp, areas, own }, scale, onPick }: PickProps) {
+function PickAreas({ pickable: { mark, stamp, areas, own }, scale, unit, onPick }: PickProps) {
   return areas.map((area, index) => {
     const { x, y } = pointWithin(area);
     const [[at] = []] = onFaceOf(mark, [[{ x, y }]], stamp.shape.box);
@@ -111,7 +141,8 @@ function PickAreas({ pickable: { mark, stamp, areas, own }, scale, onPick }: Pic
           d={pathOf(onFaceOf(mark, area, stamp.shape.box), scale)}
           fillRule="evenodd"
           className={`stroke-violet cursor-pointer ${own.includes(index) ? 'fill-violet/25' : 'hover:fill-violet/10 fill-transparent'}`}
-          strokeDasharray="4 3"
+          strokeWidth={unit}
+          strokeDasharray={`${4 * unit} ${3 * unit}`}
           onPointerDown={(event) => {
             event.stopPropagation();
             onPick(index);
@@ -120,11 +151,12 @@ function PickAreas({ pickable: { mark, stamp, areas, own }, scale, onPick }: Pic
         {at && (
           <text
             x={at.x * scale}
-            y={at.y * scale + 5}
+            y={at.y * scale + 5 * unit}
+            fontSize={15 * unit}
             textAnchor="middle"
             className="fill-violet pointer-events-none font-semibold"
             stroke="#ffffff"
-            strokeWidth={3}
+            strokeWidth={3 * unit}
             paintOrder="stroke"
           >
             {index + 1}

@@ -6,11 +6,16 @@ import { countWords } from '../../../core/words/countWords';
 import { useCardSession } from '../../session/CardSession';
 import { BlendStrip } from './BlendStrip';
 import { ColourDrawing } from './ColourDrawing';
+import { Instead } from './Instead';
 import { LayGround } from './LayGround';
 import { OtherStocks } from './OtherStocks';
 import { PaletteChart } from './PaletteChart';
+import { PaletteList } from './PaletteList';
 import { PartRows } from './PartRows';
 import { PickingContext, usePicking } from './usePicking';
+import { SeenBy, useSeenBy } from './SeenBy';
+import { TestSheetLinks } from './TestSheetLinks';
+import { Ties } from './Ties';
 import { useChosenPart } from './useChosenPart';
 
 /** What everything is printed and coloured with: the card as it will look, and each part with what it comes out of. */
@@ -20,15 +25,22 @@ export function ColourStation() {
   const parts = useMemo(() => all.filter((part) => part.face === face), [all, face]);
   const palette = useMemo(() => paletteOf(all), [all]);
   const chosen = useChosenPart(parts);
+  const seenBy = useSeenBy();
   const picking = usePicking(chosen.part, chosen.chooseAt);
   return (
     <PickingContext value={picking}>
       <div className="grid h-full min-h-[560px] grid-cols-[minmax(440px,1fr)_minmax(440px,560px)] gap-x-5 pl-[18px]">
         <div className="flex min-h-0 min-w-0 flex-col gap-5 overflow-auto py-4 pr-3">
-          <ColourDrawing parts={parts} chosen={chosen.part} onChoose={chosen.choose} />
-          <OtherStocks part={chosen.part ?? parts[0]} />
+          <div className="flex flex-col gap-5" style={{ filter: seenBy.filter }}>
+            <ColourDrawing parts={parts} chosen={chosen.part} onChoose={chosen.choose} />
+            <OtherStocks part={chosen.part ?? parts[0]} />
+          </div>
+          <SeenBy seenBy={seenBy} />
+          <Instead />
           <BlendStrip part={chosen.part ?? parts.find(({ kind }) => kind === 'ground')} />
           {palette.colours.length > 0 && <PaletteChart palette={palette} />}
+          <PaletteList palette={palette} chosen={chosen.part} />
+          <Ties palette={palette} />
         </div>
         <div className="flex min-h-0 min-w-0 flex-col gap-4 overflow-auto py-4 pr-[18px]">
           <h2 className="text-[19px]">
@@ -48,6 +60,7 @@ export function ColourStation() {
           )}
           <PartRows parts={parts} chosen={chosen} />
           <LayGround />
+          {parts.some(({ kind }) => kind === 'coloured') && <TestSheetLinks />}
         </div>
       </div>
     </PickingContext>

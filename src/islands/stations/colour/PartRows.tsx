@@ -2,7 +2,8 @@ import { useRef } from 'react';
 import type { ColourPart } from '../../../core/inking/colourParts';
 import { nearestColours } from '../../../core/inking/nearestColours';
 import { coloursOf } from '../../../core/kinds/coat';
-import { contrast } from '../../../core/colour/contrast';
+import { wordsContrast } from '../../../core/inking/wordsContrast';
+import { holdsWords } from '../../../core/resolve/resolvedMark';
 import { capitalise } from '../../../core/words/phrases';
 import { useKeys } from '../../parts/useKeys';
 import { useCardSession } from '../../session/CardSession';
@@ -86,20 +87,16 @@ function PartRow({ part, isChosen, onChoose, onChooseAt }: RowProps) {
 }
 
 /** What is worth knowing at a glance: how well words read, or what of the stash comes near a wish. */
-function PartNote({ part: { paint, kind, ground, of } }: { readonly part: ColourPart }) {
-  const { library, plan } = useCardSession();
-  const isWords = plan.pieces.some((piece) => piece.name === of && piece.kind === 'words');
+function PartNote({ part: { paint, kind, ground, at } }: { readonly part: ColourPart }) {
+  const { library, card } = useCardSession();
+  const mark = card.marks.find(({ id }) => id === at[0]?.pieceId);
   if (paint.from.kind === 'wish') {
     const [near] = nearestColours(paint.colour, coloursOf(library), 1, ground.colour);
     return (
       <span className="text-sheet-muted text-right">{near && `nearest ${nearWords(near)}`}</span>
     );
   }
-  if (kind === 'printed' && isWords)
-    return (
-      <span className="text-sheet-muted">
-        {contrast(paint.colour, ground.colour).toFixed(1)} : 1
-      </span>
-    );
-  return <span />;
+  const read =
+    kind === 'printed' && mark && holdsWords(mark) ? wordsContrast(card, mark) : undefined;
+  return <span className="text-sheet-muted">{read && `${read.worst.toFixed(1)} : 1`}</span>;
 }

@@ -9,6 +9,7 @@ import { newestOf } from '../../../core/plan/library';
 import type { Mark } from '../../../core/plan/piece';
 import { isPaper } from '../../../core/plan/pieces';
 import type { ColourSource } from '../../../core/plan/pieces/colourSource';
+import { holdsWords } from '../../../core/resolve/resolvedMark';
 import { outOf } from '../../../core/plan/plainColours';
 import { joinWords } from '../../../core/words/phrases';
 import { Choose } from '../../parts/Choose';
@@ -22,6 +23,7 @@ import type { ChosenPart } from './useChosenPart';
 import { FinishFields } from './FinishFields';
 import { GroundTicket, isInkGround } from './GroundTicket';
 import { PickParts } from './PickParts';
+import { WordsTicket } from './WordsTicket';
 import { StopsFields } from './StopsFields';
 
 interface Props {
@@ -43,6 +45,7 @@ export function PartTicket({ part, onChooseAt }: Props) {
       ) : (
         <InkTicket part={part} piece={piece} onGive={give} />
       )}
+      {mark && holdsWords(mark) && <WordsTicket mark={mark} part={part} onGive={give} />}
       {isInkGround(piece) && <GroundTicket piece={piece} />}
       {piece.kind === 'image' && mark && !mark.stamp?.words && (
         <>
