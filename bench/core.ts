@@ -1,9 +1,20 @@
+import { readFileSync } from 'node:fs';
 import { arrange } from '../src/core/arrangement/arrange';
 import { inches, millimetres } from '../src/core/length/length';
 import { rounded, type Outline } from '../src/core/outline/outline';
 import { uniteOutlines } from '../src/core/outline/polygons';
 import { seeded } from '../src/core/seeded';
 import { asTyped } from '../src/core/length/typedLength';
+import { bestFamily } from '../src/core/inking/bestFamily';
+import { colourParts } from '../src/core/inking/colourParts';
+import { paletteOf } from '../src/core/inking/palette';
+import { recolour } from '../src/core/inking/recolour';
+import { coloursRules } from '../src/core/compute/rules/coloursRules';
+import { areAlike } from '../src/islands/parts/MarkPicture';
+import type { ResolvedCard } from '../src/core/resolve/resolvedCard';
+import { drawFace, type DrawnMark } from '../src/core/pictures/drawFace';
+import { markShapes, paperArea } from '../src/core/pictures/faceShapes';
+import { readCardFile } from '../src/core/plan/cardFile';
 import { computeCard } from '../src/core/compute/computeCard';
 import { readQuery } from '../src/core/compute/cardQuery';
 import { cardText, standingCard } from '../src/core/compute/standingCard';
@@ -168,6 +179,77 @@ console.table(
     };
   }),
 );
+
+/** A demo card with its prints laid again and again, up to so many pieces. */
+function colouredOf(count: number): { readonly plan: Plan; readonly items: Library } {
+  const read = readCardFile(readFileSync('demo/cards/lighthouse-keeper.nibwright.json', 'utf8'));
+  if (!read.ok) throw new Error('colouredOf: the demo card cannot be read');
+  const { plan, library: items } = read.file;
+  const marks = plan.pieces.filter(({ kind }) => kind === 'image' || kind === 'words');
+  const others = plan.pieces.filter((piece) => !marks.includes(piece));
+  const more = Array.from({ length: count - others.length }, (_, at): Piece => {
+    const mark = marks[at % marks.length] as Piece;
+    return { ...mark, id: `${mark.id}-${at}` as PieceId };
+  });
+  return { plan: withPieces(plan, [...others, ...more]), items };
+}
+
+console.log(
+  'Colour (targets: a changed ink drawn in 16 ms, palette and findings in 16 ms, a family in 50 ms)',
+);
+{
+  const { plan, items } = colouredOf(200);
+  const parts = colourParts(resolvePlan(plan, items));
+  const [first, second] = [parts[0], parts.find(({ kind }) => kind === 'printed')].map(
+    (part) => part?.at ?? [],
+  );
+  let turn = 0;
+  /** Another wish each time, as trying one colour after the other does. */
+  const changed = () => {
+    const wish = `#${(0x334455 + 37 * turn++).toString(16).padStart(6, '0')}`;
+    const outcome = applyEdit(
+      plan,
+      recolour(plan, second ?? first ?? [], { kind: 'source', source: { wish } }),
+    );
+    const next = outcome.ok ? outcome.plan : plan;
+    return { next, card: resolvePlan(next, items) };
+  };
+  /** As the screen does: what looks as before is not drawn again. */
+  let drawn = new Map<string, DrawnMark>();
+  const redraw = (card: ResolvedCard) => {
+    const next = new Map<string, DrawnMark>();
+    for (const piece of drawFace(card, 'front'))
+      for (const mark of piece.marks) {
+        const before = drawn.get(mark.id);
+        if (!before || !areAlike(before, mark)) void markShapes(mark, paperArea(piece));
+        next.set(mark.id, mark);
+      }
+    drawn = next;
+  };
+  const random = seeded(7);
+  const markers = Array.from({ length: 400 }, (_, at) => ({
+    id: `marker-${at}`,
+    colour: `#${Math.floor(random() * 0xffffff)
+      .toString(16)
+      .padStart(6, '0')}`,
+  }));
+  console.table([
+    {
+      pieces: plan.pieces.length,
+      'changed ink drawn ms': round(median(40, () => redraw(changed().card))),
+      'palette and findings ms': round(
+        median(40, () => {
+          const { next, card } = changed();
+          void paletteOf(colourParts(card));
+          void runRules(coloursRules, { plan: next, card, library: items, results: noResults });
+        }),
+      ),
+      'family of 5 from 400 markers ms': round(
+        median(40, () => void bestFamily(markers, '#b5533f', 5)),
+      ),
+    },
+  ]);
+}
 
 const computed = computeCard(planOf(8), library);
 const standing = standingCard('card' as CardId, 1, planOf(8), computed);

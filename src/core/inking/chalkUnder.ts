@@ -11,16 +11,36 @@ export interface ChalkGround {
   readonly ink: Ink;
 }
 
+interface Chalky extends ChalkGround {
+  /** Among the marks of the card. */
+  readonly index: number;
+}
+
+/** The chalky grounds of cards, which never change. */
+const known = new WeakMap<ResolvedCard, readonly Chalky[]>();
+
 /** The first ground in chalky ink that a mark lies on. */
 export function chalkUnder(card: ResolvedCard, mark: ResolvedMark): ChalkGround | undefined {
-  const outline = outlineOf(mark);
-  for (const ground of card.marks) {
-    if (ground === mark) return undefined;
-    if (ground.face !== mark.face || ground.support !== mark.support || !isGround(ground)) continue;
+  const before = known.get(card);
+  const grounds = before ?? chalkGrounds(card);
+  if (!before) known.set(card, grounds);
+  if (grounds.length === 0) return undefined;
+  const at = card.marks.indexOf(mark);
+  return grounds.find(
+    ({ ground, index }) =>
+      index < at &&
+      ground.face === mark.face &&
+      ground.support === mark.support &&
+      touches(outlineOf(mark), outlineOf(ground)),
+  );
+}
+
+function chalkGrounds({ marks }: ResolvedCard): readonly Chalky[] {
+  return marks.flatMap((ground, index): readonly Chalky[] => {
+    if (!isGround(ground)) return [];
     const ink = ground.paints
       .flatMap((paint) => (paint ? plainSources(paint.from, paint.colour) : []))
       .flatMap(({ item }) => (item?.kind === 'ink' && item.ink === 'chalk' ? [item] : []))[0];
-    if (ink && touches(outline, outlineOf(ground))) return { ground, ink };
-  }
-  return undefined;
+    return ink ? [{ ground, ink, index }] : [];
+  });
 }

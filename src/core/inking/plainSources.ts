@@ -11,8 +11,19 @@ export interface PlainSource {
   readonly colour: string;
 }
 
+/** What a paint comes out of belongs to that paint, which never changes. */
+const known = new WeakMap<PaintSource, readonly PlainSource[]>();
+
 /** The single things a paint comes out of, in their order. @param colour as it is seen, for a wish */
 export function plainSources(from: PaintSource, colour: string): readonly PlainSource[] {
+  const before = known.get(from);
+  if (before) return before;
+  const sources = listSources(from, colour);
+  known.set(from, sources);
+  return sources;
+}
+
+function listSources(from: PaintSource, colour: string): readonly PlainSource[] {
   switch (from.kind) {
     case 'item': {
       const own: readonly ColourItem[] = from.powder ? [from.item, from.powder] : [from.item];
@@ -21,7 +32,7 @@ export function plainSources(from: PaintSource, colour: string): readonly PlainS
     case 'wish':
       return [{ key: colour, item: undefined, colour }];
     case 'several':
-      return from.parts.flatMap((part) => plainSources(part, colour));
+      return from.parts.flatMap((part) => listSources(part, colour));
     case 'stock':
     case 'unknown':
     case 'nothing':

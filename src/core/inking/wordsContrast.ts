@@ -4,8 +4,7 @@ import { seenOver } from '../colour/seenOver';
 import type { Point } from '../geometry/flattenPath';
 import { colourAt, type Paint, type Variation } from '../kinds/paint';
 import { contains } from '../outline/distance';
-import type { Rect } from '../outline/outline';
-import { turned } from '../outline/outline';
+import { boundsOf, boxesOverlap, turned, type Bounds, type Outline } from '../outline/outline';
 import { variedFill } from '../pictures/paintFill';
 import { inkOf } from '../resolve/inkOf';
 import type { ResolvedCard } from '../resolve/resolvedCard';
@@ -41,23 +40,62 @@ export function wordsContrast(card: ResolvedCard, words: ResolvedMark): WordsCon
 function measure(card: ResolvedCard, words: ResolvedMark): WordsContrast | undefined {
   const [ink] = words.paints;
   if (!ink) return undefined;
-  const under = card.marks
-    .slice(0, card.marks.indexOf(words))
-    .filter((mark) => mark.face === words.face && mark.support === words.support);
-  const places = placesOn(words).map((point) => {
-    const ground = groundAt(under, words.ground.colour, point);
-    const seen = ink.coats.length > 0 ? seenOver(ground, ink.coats) : ink.colour;
-    return { ground, seen, ratio: contrast(seen, ground) };
+  const points = placesOn(words);
+  const box = boundsOf([points]);
+  const at = card.marks.indexOf(words);
+  const areas = areasOn(card, words).filter(
+    ({ index, bounds }) => index < at && boxesOverlap(bounds, box),
+  );
+  // Where nothing lies between, all places are alike.
+  const places = areas.length === 0 ? points.slice(0, 1) : points;
+  const counts = new Map<string, number>();
+  for (const point of places) {
+    const ground = groundAt(areas, words.ground.colour, point);
+    counts.set(ground, (counts.get(ground) ?? 0) + 1);
+  }
+  const seen = [...counts].map(([ground, count]) => {
+    const colour = ink.coats.length > 0 ? seenOver(ground, ink.coats) : ink.colour;
+    return { ground, count, colour, ratio: contrast(colour, ground) };
   });
-  const [first] = places;
-  if (!first) return undefined;
-  const worst = places.reduce((least, each) => (each.ratio < least.ratio ? each : least), first);
+  const worst = seen.reduce((least, each) => (each.ratio < least.ratio ? each : least));
   return {
     worst: worst.ratio,
-    average: places.reduce((sum, { ratio }) => sum + ratio, 0) / places.length,
-    lightness: Math.abs(labOf(worst.seen).l - labOf(worst.ground).l),
-    grounds: [...new Set(places.map(({ ground }) => ground))],
+    average: seen.reduce((sum, { ratio, count }) => sum + ratio * count, 0) / places.length,
+    lightness: Math.abs(labOf(worst.colour).l - labOf(worst.ground).l),
+    grounds: [...counts.keys()],
   };
+}
+
+/** What a mark fills, with the box of it. */
+interface InkedArea {
+  readonly mark: ResolvedMark;
+  /** Of it among the marks of the card. */
+  readonly index: number;
+  readonly outline: Outline;
+  readonly bounds: Bounds;
+  readonly paint: Paint;
+}
+
+/** The areas on each paper of a card, the lowest first. */
+const knownAreas = new WeakMap<ResolvedCard, ReadonlyMap<string, readonly InkedArea[]>>();
+
+const paperKey = ({ face, support }: ResolvedMark) => `${face} ${support}`;
+
+/** What is filled on the paper of some words. Lines are narrower than letters; between them words are read. */
+function areasOn(card: ResolvedCard, words: ResolvedMark): readonly InkedArea[] {
+  const before = knownAreas.get(card);
+  if (before) return before.get(paperKey(words)) ?? [];
+  const areas = new Map<string, InkedArea[]>();
+  for (const [index, mark] of card.marks.entries())
+    for (const { outline, halfWidth, paint } of inkOf(mark)) {
+      if (halfWidth !== undefined) continue;
+      const area = { mark, index, outline, paint, bounds: boundsOf(outline) };
+      const there = areas.get(paperKey(mark));
+      if (there) there.push(area);
+      else areas.set(paperKey(mark), [area]);
+    }
+  knownAreas.set(card, areas);
+  return areas.get(paperKey(words)) ?? [];
 }
 
 function placesOn({ rect, piece }: ResolvedMark): readonly Point[] {
@@ -68,18 +106,13 @@ function placesOn({ rect, piece }: ResolvedMark): readonly Point[] {
   return turned([points], rect, piece.place.turn)[0] ?? [];
 }
 
-/** What is seen at a place on paper that prints and grounds lie on, the lowest first. */
-function groundAt(marks: readonly ResolvedMark[], paper: string, point: Point): string {
-  return marks.reduce(
-    (ground, mark) =>
-      inkOf(mark).reduce(
-        (below, { outline, halfWidth, paint }) =>
-          // Lines are narrower than letters; between them words are read.
-          halfWidth === undefined && contains(outline, point)
-            ? seenAt(below, paint, mark, point)
-            : below,
-        ground,
-      ),
+/** What is seen at a place on paper that areas lie on, the lowest first. */
+function groundAt(areas: readonly InkedArea[], paper: string, point: Point): string {
+  return areas.reduce(
+    (below, { mark, outline, bounds: { x0, y0, x1, y1 }, paint }) =>
+      x0 <= point.x && point.x <= x1 && y0 <= point.y && point.y <= y1 && contains(outline, point)
+        ? seenAt(below, paint, mark, point)
+        : below,
     paper,
   );
 }
@@ -94,7 +127,7 @@ function seenAt(ground: string, paint: Paint, mark: ResolvedMark, point: Point):
 function shareAt(varies: Variation, { rect, piece }: ResolvedMark, at: Point): number {
   const [[point] = []] = turned([[at]], rect, -piece.place.turn);
   if (!point) return 0;
-  const fill = variedFill(varies, rect satisfies Rect);
+  const fill = variedFill(varies, rect);
   if (fill.kind === 'rings')
     return Math.hypot(point.x - fill.at.x, point.y - fill.at.y) / Math.max(1, fill.radius);
   if (fill.kind !== 'gradient') return 0;

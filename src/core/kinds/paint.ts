@@ -96,10 +96,27 @@ export function paintOfPrint({ ink, offPad, powder }: Print, context: PaintConte
   return overGround(coats, from, context);
 }
 
+/** The paints of combinations by the colour of their paper, with the library they were made from; neither ever changes. */
+const known = new WeakMap<Combination, { library: Library; byGround: Map<string, Paint> }>();
+
 /** What a part is seen in that is coloured by hand: from its lightest colour to its darkest, the undercoat under all. */
 export function paintOfCombination(id: string, context: PaintContext): Paint | undefined {
   const combination = context.combinations.get(id);
   if (!combination) return undefined;
+  const { library, ground } = context;
+  let own = known.get(combination);
+  if (own?.library !== library) {
+    own = { library, byGround: new Map() };
+    known.set(combination, own);
+  }
+  const before = own.byGround.get(ground.colour);
+  if (before) return before;
+  const paint = shaded(combination, context);
+  own.byGround.set(ground.colour, paint);
+  return paint;
+}
+
+function shaded(combination: Combination, context: PaintContext): Paint {
   const under = paintOfUndercoat(combination, context);
   const onUnder = { ...context, ground: under ?? context.ground };
   const paints = combination.media.map((use) => paintOfUse(use, onUnder));

@@ -24,7 +24,8 @@ function looksAlike(before: Props, now: Props): boolean {
   return before.scale === now.scale && !isOnPaper && areAlike(before.mark, now.mark);
 }
 
-function areAlike(a: DrawnMark, b: DrawnMark): boolean {
+/** Whether two marks are drawn the same, so that the second need not be. */
+export function areAlike(a: DrawnMark, b: DrawnMark): boolean {
   return (
     a.look === b.look &&
     a.over.length === b.over.length &&
