@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { copyOf, expect, test, type Page } from './nibwright';
 import { saved } from './layoutPage';
 
@@ -76,4 +77,106 @@ test('the card is seen on four other stocks, and takes one', async ({ page }) =>
   await kraft.click();
   await saved(page);
   await expect(page.getByText(`on ${name}`)).toBeVisible();
+});
+
+test('grounds are laid by mouse, told apart before and after prints, and taken off again', async ({
+  page,
+}) => {
+  await open(page, 'rain-day');
+  const lay = page.getByRole('group', { name: 'Lay a ground' });
+  await lay.getByRole('button', { name: 'Edges' }).click();
+  await saved(page);
+  const row = page.getByRole('button', { name: /^Edges ./ });
+  await expect(row).toHaveAttribute('aria-expanded', 'true');
+  await expect(page.getByLabel('laid over what is printed')).toBeChecked();
+  await lay.getByRole('button', { name: 'Blend' }).click();
+  await saved(page);
+  await page.getByLabel('Which way it runs').selectOption('outward');
+  await saved(page);
+  const share = page.getByLabel('from, % across');
+  await share.fill('120');
+  await share.press('Enter');
+  await expect(page.getByText('A share is from 0 to 100.')).toBeVisible();
+  await share.fill('30');
+  await share.press('Enter');
+  await saved(page);
+  await page.reload();
+  await expect(page.getByLabel('from, % across')).toHaveValue('30');
+  await page.getByRole('button', { name: 'Take Blend off' }).click();
+  await saved(page);
+  await expect(page.getByRole('button', { name: /^Blend/, expanded: true })).toHaveCount(0);
+});
+
+test('parts are picked out of the lines by keys, named, coloured and kept for other cards', async ({
+  page,
+}) => {
+  await open(page, 'lighthouse-keeper');
+  await page
+    .getByRole('button', { name: /^Gull, outline/ })
+    .first()
+    .click();
+  await page.keyboard.press('p');
+  const areas = page.getByRole('group', { name: 'Areas to make a part of' });
+  await areas.getByRole('button', { name: 'Area 9' }).press('Enter');
+  await saved(page);
+  await expect(page.getByRole('button', { name: 'Gull, part 1 not coloured yet' })).toBeVisible();
+  await expect(page.getByText(/part 1 not coloured yet. Colour what is left/)).toBeVisible();
+  const own = page.getByRole('group', { name: 'Areas of part 1' });
+  await own.getByRole('button', { name: 'Area 6' }).press('Enter');
+  await saved(page);
+  await expect(own.getByRole('button', { pressed: true })).toHaveCount(2);
+  const name = page.getByLabel('Name of the part');
+  await name.fill('breast');
+  await name.press('Enter');
+  await saved(page);
+  await page.getByRole('combobox', { name: 'Add a marker, pencil or pen' }).click();
+  await page.keyboard.type('oat 1');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  const combination = page.getByLabel('Name of the combination');
+  await combination.fill('Breast of oat');
+  await combination.press('Enter');
+  await saved(page);
+  await page.getByRole('button', { name: 'Keep it in the stash' }).click();
+  await expect(page.getByText('kept in the stash')).toBeVisible();
+  await saved(page);
+  await page.goto('/stash?q=breast');
+  await page.getByRole('button', { name: 'Breast of oat' }).click();
+  await expect(page.getByText('Oat 1')).toBeVisible();
+  await expect(page.getByText(/^Used on Lighthouse keeper/)).toBeVisible();
+});
+
+test('a palette goes out as GPL and comes in unchanged; what is none is refused in a sentence', async ({
+  page,
+}) => {
+  await open(page, 'lighthouse-keeper');
+  const going = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Palette as GPL' }).click();
+  const path = await (await going).path();
+  const text = readFileSync(path, 'utf8');
+  expect(text).toMatch(/^GIMP Palette\nName: Lighthouse keeper/);
+  const file = page.getByLabel('A GPL palette');
+  await file.setInputFiles({
+    name: 'x.gpl',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('name,colour'),
+  });
+  await expect(page.getByText('its first line has to be GIMP Palette')).toBeVisible();
+  await file.setInputFiles(path);
+  const palette = page.getByRole('group', { name: /^Palette Lighthouse keeper/ });
+  await expect(palette.getByRole('listitem')).toHaveCount(text.trim().split('\n').length - 4);
+  const again = page.waitForEvent('download');
+  await palette.getByRole('button', { name: 'The same as GPL' }).click();
+  expect(readFileSync(await (await again).path(), 'utf8')).toBe(text);
+});
+
+test('a colour that is not there is told with the nearest, and the card is redrawn in what is', async ({
+  page,
+}) => {
+  await open(page, 'low-water');
+  const missing = page.getByRole('region', { name: '1 colour not there' });
+  await expect(missing).toContainText(/Lagoon 2 nearest: \w+ \d, (a little|much)? ?\w+/);
+  await missing.getByRole('button', { name: 'Take what is there' }).click();
+  await saved(page);
+  await expect(missing).toHaveCount(0);
 });

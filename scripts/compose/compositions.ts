@@ -107,6 +107,7 @@ export const compositions: Readonly<Record<string, Compose>> = {
         ],
         'hanging',
         3,
+        true,
       ),
     ];
   },

@@ -17,7 +17,7 @@ import { newImage, newStencilling } from '../../src/core/composition/newThing';
 import type { Print } from '../../src/core/plan/pieces/colourSource';
 import type { BlendStop } from '../../src/core/plan/pieces/stops';
 import { library } from './library';
-import { layerOf, refOf, sourceOf, usualLayers } from './palette';
+import { layerOf, overWhiteLayers, refOf, sourceOf, usualLayers } from './palette';
 import { downward, plainStop, printedIn } from '../../src/core/plan/plainColours';
 
 const find = <K extends 'stamp' | 'die-set' | 'stencil'>(kind: K, id: string) => {
@@ -300,6 +300,7 @@ export function arrangement(
   tiers: readonly (readonly [string, number])[],
   way: Parameters<typeof newArrangement>[1],
   seed: number,
+  isTinted = false,
 ): readonly Piece[] {
   const card = resolvePlan(withPieces(file.plan, [...file.plan.pieces, ...pieces]), library);
   const middle = card.marks.find(({ id }) => id === round);
@@ -316,5 +317,11 @@ export function arrangement(
     way,
     tiers.map(([id, count]) => ({ stamps: [stamp(id)], count })),
     { around: boxOnFace(middle), clearance: TICKS_PER_INCH / 8, seed },
-  );
+  ).map((piece) => {
+    if (piece.kind === 'drawn') return { ...piece, colour: sourceOf('Black fine pen') };
+    if (piece.kind !== 'image') return piece;
+    const { id } = piece.stamp;
+    const layers = isTinted ? overWhiteLayers(id).map(layerOf) : usualLayers(stamp(id));
+    return { ...piece, layers };
+  });
 }

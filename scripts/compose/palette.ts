@@ -1,6 +1,6 @@
 import type { Combination } from '../../src/core/plan/combination';
 import { newestOf } from '../../src/core/plan/library';
-import type { LibraryRef, Stamp } from '../../src/core/plan/libraryItem';
+import type { CombinationItem, LibraryRef, Stamp } from '../../src/core/plan/libraryItem';
 import type { PieceOf } from '../../src/core/plan/piece';
 import type { ColourSource } from '../../src/core/plan/pieces/colourSource';
 import { library } from './library';
@@ -147,6 +147,7 @@ export function combinationsOf(
 function combination(name: string): Combination {
   const isOver = name.endsWith(overWhite);
   const plain = isOver ? name.slice(0, -overWhite.length) : name;
+  const kept = keptAs(name);
   return {
     id: readableId(name) as Combination['id'],
     name: name.charAt(0).toUpperCase() + name.slice(1),
@@ -158,7 +159,15 @@ function combination(name: string): Combination {
     })),
     begins: 'light',
     undercoat: isOver ? sourceOf('White pencil') : null,
-    note: '',
-    kept: null,
+    note: kept?.note ?? '',
+    kept: kept ? { id: kept.id, version: kept.version } : null,
   };
+}
+
+/** The one of the stash that is kept under the name. */
+function keptAs(name: string): CombinationItem | undefined {
+  return newestOf(library).find(
+    (each): each is CombinationItem =>
+      each.kind === 'combination' && each.name.toLowerCase() === name,
+  );
 }

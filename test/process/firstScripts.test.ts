@@ -49,7 +49,7 @@ const pages = [
 ];
 
 /** Gzipped, in bytes: what a page asks for before anything is done on it. */
-const mostBytes = 145_000;
+const mostBytes = 150_000;
 
 describe('the first scripts of a page', () => {
   it.each(pages)('of %s check nothing: the schemas come after them', async (page) => {
@@ -58,7 +58,7 @@ describe('the first scripts of a page', () => {
     expect([...scripts].filter((path) => read(path).includes(schemas))).toEqual([]);
   });
 
-  it.each(pages)('of %s are under 145 kB gzipped', async (page) => {
+  it.each(pages)('of %s are under 150 kB gzipped', async (page) => {
     const sizes = [...(await firstScripts(page))].map((path) => gzipSync(read(path)).length);
     expect(sizes.reduce((sum, size) => sum + size, 0)).toBeLessThan(mostBytes);
   });

@@ -54,6 +54,14 @@ describe('questions about colour', () => {
     expect(answer.parts.length).toBeGreaterThan(10);
   });
 
+  it('tell of the words of a card how well they read on what is under them', () => {
+    const file = must(demoCards.find(({ id }) => id === 'lighthouse-keeper'));
+    const answer = ask({ file: JSON.parse(writeCardFile(file)) as unknown });
+    expect(answer).toMatchObject({
+      words: [{ of: 'the light stays on', worst: expect.closeTo(12.5, 0) as number }],
+    });
+  });
+
   it('are refused where they are none', () => {
     for (const body of [null, {}, { layers: [] }, { between: [{ colour: 'red' }] }, { stock: 1 }])
       expect(colourProblemSchema.safeParse(body).success).toBe(false);

@@ -7,10 +7,12 @@ import { meetingOf } from '../inking/blendCheck';
 import { colourParts } from '../inking/colourParts';
 import { paletteOf } from '../inking/palette';
 import { shadeCheck } from '../inking/shadeCheck';
+import { wordsContrast } from '../inking/wordsContrast';
 import { cardFileSchema } from '../plan/cardFile';
 import type { Immutable } from '../plan/ids';
 import { colourSchema } from '../plan/items/itemShape';
 import { ruleIds } from '../plan/rules';
+import { holdsWords } from '../resolve/resolvedMark';
 import { computeCard } from './computeCard';
 import { coloursRules } from './rules/coloursRules';
 
@@ -130,6 +132,8 @@ const cardColoursAnswerSchema = z
         contrast: z.number(),
       }),
     ),
+    /** How well words are told from what is really under them, where that is least and on average; WCAG 2. */
+    words: z.array(z.strictObject({ of: z.string(), worst: z.number(), average: z.number() })),
     findings: z.array(
       z.strictObject({ rule: z.enum(ruleIds), severity: z.string(), of: z.string() }),
     ),
@@ -184,6 +188,10 @@ function coloursOfCard({ file }: z.output<typeof cardColoursSchema>): ColourAnsw
       paper: ground.colour,
       contrast: contrast(paint.colour, ground.colour),
     })),
+    words: card.marks.filter(holdsWords).flatMap((mark) => {
+      const read = wordsContrast(card, mark);
+      return read ? [{ of: mark.name, worst: read.worst, average: read.average }] : [];
+    }),
     findings: findings
       .filter(({ data }) => rules.has(data.rule))
       .map(({ data, severity, subject }) => ({ rule: data.rule, severity, of: subject.name })),

@@ -6,6 +6,7 @@ import type { PieceId } from '../plan/ids';
 import { findItem, type Library } from '../plan/library';
 import type { CombinationItem, LibraryRef, Medium } from '../plan/libraryItem';
 import { outOf } from '../plan/plainColours';
+import { sameJson } from '../plan/sameJson';
 import { bestFamily } from './bestFamily';
 
 export type MediumUse = Combination['media'][number];
@@ -76,8 +77,9 @@ export function toKeep({
 export function isAsKept(combination: Combination, library: Library): boolean {
   const item = combination.kept && findItem(library, combination.kept);
   if (item?.kind !== 'combination') return false;
-  const { sale: _, ...own } = toKeep(combination);
-  return Object.entries(own).every(
-    ([key, value]) => JSON.stringify(item[key as keyof typeof own]) === JSON.stringify(value),
-  );
+  const kept: Record<string, unknown> = { ...item };
+  return asKept.every((key) => sameJson(combination[key], kept[key]));
 }
+
+/** What a combination of a card and a kept one have in common. */
+const asKept = ['name', 'media', 'begins', 'undercoat', 'note'] as const;

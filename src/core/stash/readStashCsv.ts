@@ -8,7 +8,7 @@ import { sameJson } from '../plan/sameJson';
 import type { Holding } from './holding';
 import { emptyHolding, holdingOf } from './holdings';
 import { buildItem } from './buildItem';
-import { itemKinds, kindNames } from './itemFields';
+import { addableKinds, kindNames } from './itemFields';
 import { fieldKeys, stashColumns } from './stashCsv';
 import { mostStashChanges, type StashChange } from './stashChange';
 import { readLeftovers } from './readLeftovers';
@@ -98,7 +98,7 @@ interface Known {
 function readRow(cells: Readonly<Record<string, string>>, line: number, known: Known): StashRow {
   const name = (cells['name'] ?? '').trim();
   const kind = readKind(cells['kind'] ?? '');
-  const kinds = itemKinds.map((each) => kindNames[each]).join(', ');
+  const kinds = addableKinds.map((each) => kindNames[each]).join(', ');
   if (!kind) return { kind: 'bad', line, name, issues: [`Kind is one of: ${kinds}.`] };
   const before = known.items.find((item) =>
     cells['id']
@@ -141,7 +141,7 @@ function unescape(cell: string): string {
 
 function readKind(text: string): ItemKind | undefined {
   const wanted = text.trim().toLowerCase();
-  return itemKinds.find((kind) => kind === wanted || kindNames[kind] === wanted);
+  return addableKinds.find((kind) => kind === wanted || kindNames[kind] === wanted);
 }
 
 function readHolding(

@@ -25,12 +25,13 @@ export const stashColumns: readonly string[] = [
 
 /**
  * The stash as CSV (RFC 4180), one row an item, in its newest version. Lengths carry their unit; prices
- * are in whole units of the currency; an amount nobody counts is empty. What is gone is left out.
+ * are in whole units of the currency; an amount nobody counts is empty. What is gone is left out, and so are kept
+ * combinations, which are no things to be counted; backups and card files carry them.
  */
 export function writeStashCsv(library: Library, holdings: readonly Holding[]): string {
   const rows = newestOf(library).flatMap((item) => {
     const holding = holdingOf(holdings, item.id);
-    return holding.isGone ? [] : [rowOf(item, holding)];
+    return holding.isGone || item.kind === 'combination' ? [] : [rowOf(item, holding)];
   });
   return writeCsvTable(rows, stashColumns);
 }

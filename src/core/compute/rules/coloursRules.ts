@@ -11,11 +11,11 @@ import { uncoloured } from '../../findings/rules/uncoloured';
 /** Rules that read what things are printed and coloured with. */
 export const coloursRules: readonly Rule[] = [
   inkUnfit,
-  mediumUnfit,
-  fastInkPowder,
-  fineOnChalk,
-  hardToRead,
   muddyBlend,
   colourGap,
   uncoloured,
+  hardToRead,
+  mediumUnfit,
+  fastInkPowder,
+  fineOnChalk,
 ];

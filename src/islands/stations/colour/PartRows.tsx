@@ -22,6 +22,9 @@ export function PartRows({ parts, chosen }: Props) {
   const list = useRef<HTMLDivElement>(null);
   useKeys({
     Enter: () => {
+      // A button that has the focus is pressed; only the row that is open already leads into its ticket.
+      const control = document.activeElement?.closest('button, a');
+      if (control && control.getAttribute('aria-expanded') !== 'true') return false;
       const ticket = list.current?.querySelector('[data-ticket]');
       // A list is typed into; only what has none begins elsewhere.
       const field =
