@@ -140,7 +140,8 @@ test('parts are picked out of the lines by keys, named, coloured and kept for ot
   await page.getByRole('button', { name: 'Keep it in the stash' }).click();
   await expect(page.getByText('kept in the stash')).toBeVisible();
   await saved(page);
-  await page.goto('/stash?q=breast');
+  await page.goto('/stash');
+  await page.getByPlaceholder(/^name, colour/).fill('breast of oat');
   await page.getByRole('button', { name: 'Breast of oat' }).click();
   await expect(page.getByText('Oat 1')).toBeVisible();
   await expect(page.getByText(/^Used on Lighthouse keeper/)).toBeVisible();
