@@ -9,7 +9,11 @@ const views = [
   { name: 'base-gate', path: '/card/harbour-gate/base?piece=boat-panel' },
   { name: 'layout', path: '/card/rain-day/layout?piece=wren-cut' },
   { name: 'colour', path: '/card/lighthouse-keeper/colour?piece=dawn' },
-  { name: 'colour-part', path: '/card/last-tram-home/colour?piece=tram' },
+  {
+    name: 'colour-part',
+    path: '/card/last-tram-home/colour',
+    click: 'Number nine tram, car White pencil, Rust 2, Rust 3 and Rust 4',
+  },
   { name: 'layout-places', path: '/card/lighthouse-keeper/layout?piece=gull-2', key: 'p' },
   { name: 'shelf', path: '/card/bean-poles/layout', key: 'a' },
   { name: 'stencil', path: '/card/low-water/layout?piece=sea', unit: 'mm' },
