@@ -11,6 +11,7 @@ import { followsSupport, isPaper } from '../plan/pieces';
 import type { Plan } from '../plan/plan';
 import { sameJson } from '../plan/sameJson';
 import { itemsOf, mapItems } from '../kinds/kinds';
+import { mapCombination } from '../kinds/sourceItems';
 import { isMark, type Placed } from '../resolve/outlineOf';
 import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import type { SupportId } from '../resolve/origins';
@@ -68,7 +69,14 @@ export function takeNewer(
     const item = nextOf(old);
     return item ? [{ kind: 'change', in: 'uses', id, change: { item } }] : [];
   });
-  return [...base, ...pieces, ...uses];
+  const combinations = plan.combinations.flatMap((combination): SimpleEdit[] => {
+    const now = mapCombination(combination, (ref) => nextOf(ref) ?? ref);
+    const change = changedIn(combination, now);
+    return Object.keys(change).length > 0
+      ? [{ kind: 'change', in: 'combinations', id: combination.id, change }]
+      : [];
+  });
+  return [...base, ...pieces, ...combinations, ...uses];
 }
 
 /** A box as it will be, and what is cut off or masked off its sides then. */

@@ -1,5 +1,6 @@
 import { isMark } from '../resolve/outlineOf';
 import { itemsOf } from '../kinds/kinds';
+import { combinationItems } from '../kinds/sourceItems';
 import type { PieceId } from '../plan/ids';
 import type { LibraryItem, LibraryRef } from '../plan/libraryItem';
 import { findItem, newestVersion, type Library } from '../plan/library';
@@ -28,6 +29,9 @@ export function usedItems(plan: Plan, card: ResolvedCard, library: Library): rea
       const place = { pieceId: placed.id, letter: isMark(placed) ? '' : placed.letter };
       return itemsOf(placed.piece).map((ref) => ({ ref, ...place, name: placed.name }));
     }),
+    ...plan.combinations.flatMap((combination) =>
+      combinationItems(combination).map((ref) => ({ ref, ...wholeCard, name: combination.name })),
+    ),
     ...plan.uses.map(({ item, pieceId }) => {
       const piece = card.pieces.find(({ id }) => id === pieceId);
       return piece

@@ -12,7 +12,7 @@ import type { StashChange } from '../../core/stash/stashChange';
 import { countWords } from '../../core/words/countWords';
 import { postJson } from '../wire/postJson';
 import { FormDialog } from './FormDialog';
-import { readCsvFile } from './readCsvFile';
+import { readTextFile } from './readTextFile';
 import { Select } from './Select';
 
 interface Props {
@@ -35,7 +35,7 @@ export function NewStampsDialog({ library, holdings, unit, onDone, onClose }: Pr
     setList(undefined);
     setTold(undefined);
     if (!file) return;
-    const read = await readCsvFile(file);
+    const read = await readTextFile(file, 'as CSV UTF-8 from your spreadsheet');
     if (!read.ok) {
       setTold(read.message);
       return;

@@ -4,7 +4,7 @@ import type { LibraryItem } from '../../core/plan/libraryItem';
 import type { Holding } from '../../core/stash/holding';
 import { readStashCsv, type StashFile, type StashRow } from '../../core/stash/readStashCsv';
 import type { StashChange } from '../../core/stash/stashChange';
-import { readCsvFile } from '../parts/readCsvFile';
+import { readTextFile } from '../parts/readTextFile';
 import { Dialog } from '../parts/Dialog';
 
 interface Props {
@@ -25,7 +25,7 @@ export function ImportDialog({ items, holdings, unit, onImport, onClose }: Props
     setFile(undefined);
     setFailure(undefined);
     if (!chosen) return;
-    const read = await readCsvFile(chosen);
+    const read = await readTextFile(chosen, 'as CSV UTF-8 from your spreadsheet');
     if (!read.ok) {
       setFailure(read.message);
       return;

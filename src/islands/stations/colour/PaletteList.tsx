@@ -7,7 +7,7 @@ import { coloursOf } from '../../../core/kinds/coat';
 import { outOf } from '../../../core/plan/plainColours';
 import { fileName } from '../../../core/text/fileName';
 import { countWords } from '../../../core/words/countWords';
-import { readCsvFile } from '../../parts/readCsvFile';
+import { readTextFile } from '../../parts/readTextFile';
 import { saveFile } from '../../parts/saveFile';
 import { useCardSession } from '../../session/CardSession';
 import { gplWords } from '../../words/colourWords';
@@ -29,7 +29,7 @@ export function PaletteList({ palette, chosen }: Props) {
     saveFile(fileName([plan.about.title, 'palette'], '.gpl'), 'text/plain', text);
   };
   const bringIn = async (chosenFile: File) => {
-    const text = await readCsvFile(chosenFile);
+    const text = await readTextFile(chosenFile, 'as UTF-8');
     if (!text.ok) {
       setSaid(text.message);
       return;

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { coloursOf, isNotShowable } from '../../../core/kinds/coat';
 import type { ColourPart } from '../../../core/inking/colourParts';
+import { withInkMore } from '../../../core/inking/blendStops';
 import { printOf, sourceOf, stopsOf } from '../../../core/inking/given';
 import { nearestColours } from '../../../core/inking/nearestColours';
 import { plainSources } from '../../../core/inking/plainSources';
@@ -75,7 +76,23 @@ function InkTicket({ part, piece, onGive }: InkProps) {
   if (stops && (stops.length > 1 || piece.kind === 'blend'))
     return <StopsFields part={part} stops={stops} onChange={onGive} />;
   const source = sourceOf(piece, layer);
-  return source && <SourceTicket part={part} piece={piece} source={source} onGive={onGive} />;
+  if (!source) return null;
+  return (
+    <>
+      <SourceTicket part={part} piece={piece} source={source} onGive={onGive} />
+      {stops && (
+        <p>
+          <button
+            type="button"
+            className="link"
+            onClick={() => onGive({ kind: 'stops', stops: withInkMore(stops) })}
+          >
+            Another ink, blended into it
+          </button>
+        </p>
+      )}
+    </>
+  );
 }
 
 interface SourceProps extends InkProps {

@@ -4,7 +4,7 @@ import { moveInOrder, movePast } from '../../../core/composition/moveInOrder';
 import { centre, movingWith, nudgeAll, turnBy } from '../../../core/composition/moveThings';
 import { inches, millimetres } from '../../../core/length/length';
 import { rulerMarks } from '../../../core/length/marks';
-import { batchEdits } from '../../../core/plan/batchEdits';
+import { withoutUnused } from '../../../core/inking/recolour';
 import { copyPieces } from '../../../core/plan/copyPieces';
 import type { Edit } from '../../../core/plan/edit';
 import { removePiece } from '../../../core/plan/pieceEdits';
@@ -55,7 +55,8 @@ export function useHandling(): Handling {
     },
     remove: () => {
       if (things.length === 0) return;
-      commit(batchEdits(things.map(({ id }) => removePiece(id))));
+      const removals = things.map(({ id }) => removePiece(id));
+      commit(withoutUnused(plan, removals));
       choose([]);
     },
     nudge: (across, down, isFine = false) => {
