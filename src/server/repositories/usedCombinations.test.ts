@@ -1,0 +1,51 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { library, planOf } from '../../../test/support/plans';
+import { emptyStore } from '../../../test/support/store';
+import type { CardId, LibraryId } from '../../core/plan/ids';
+import type { Combination } from '../../core/plan/combination';
+import type { Store } from '../storeTypes';
+import { cardsUsingCombination, createCard } from './cards';
+import { addToLibrary } from './library';
+
+let store: Store;
+beforeAll(async () => {
+  store = await emptyStore();
+  await addToLibrary(store.db, library);
+});
+afterAll(() => store.close());
+
+const brass = 'brass' as LibraryId;
+const combination = (kept: Combination['kept']): Combination => ({
+  id: 'own' as Combination['id'],
+  name: 'Brass',
+  media: [{ from: { wish: '#cc9933' }, tool: 'pen', strength: 'even', passes: 1 }],
+  begins: 'light',
+  undercoat: null,
+  note: '',
+  kept,
+});
+const add = (id: string, title: string, kept: Combination['kept']) => {
+  const plan = planOf([]);
+  return createCard(store.db, {
+    id: id as CardId,
+    plan: { ...plan, about: { ...plan.about, title }, combinations: [combination(kept)] },
+    embedded: [],
+    saveId: `save-${id}`,
+    author: null,
+    at: new Date(),
+  });
+};
+
+describe('a kept combination', () => {
+  it('knows the cards it is used on, by their titles, in whatever version', async () => {
+    await add('tram', 'Tram', { id: brass, version: 2 });
+    await add('buoy', 'Buoy', { id: brass, version: 1 });
+    await add('gull', 'Gull', { id: 'other' as LibraryId, version: 1 });
+    await add('own', 'Own', null);
+    expect(await cardsUsingCombination(store.db, brass)).toEqual([
+      { id: 'buoy', title: 'Buoy' },
+      { id: 'tram', title: 'Tram' },
+    ]);
+    expect(await cardsUsingCombination(store.db, 'none' as LibraryId)).toEqual([]);
+  });
+});
