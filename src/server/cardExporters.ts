@@ -22,7 +22,7 @@ import { projectSheet } from '../core/prose/projectSheet';
 import { writeCutListCsv } from '../core/prose/writeCutListCsv';
 import { writeMarkdown } from '../core/prose/writeMarkdown';
 import { embeddedFonts } from './embeddedFonts';
-import { writeFullSizePdf, writeJigPdf, type JigPage } from './writeJigPdf';
+import { writeJigPdf, writeTestSheetPdf, type JigPage } from './writeJigPdf';
 
 export interface ExportInput {
   readonly file: CardFile;
@@ -92,8 +92,7 @@ const jigOf = ({ file, library, face }: ExportInput) =>
 const foamOf = ({ file: { plan }, library }: ExportInput) =>
   foamPage(foamOutlines(plan, resolvePlan(plan, library)), `${plan.about.title}: foam sheets`);
 
-const testSheetOf = ({ file: { plan }, library, face }: ExportInput) =>
-  testSheet(resolvePlan(plan, library), face, `${plan.about.title}: test sheet`);
+const testSheetTitle = ({ plan: { about } }: CardFile) => `${about.title}: test sheet`;
 
 export const cardExporters: readonly CardExporter[] = [
   {
@@ -169,9 +168,9 @@ export const cardExporters: readonly CardExporter[] = [
     ending: '.svg',
     says: ({ file, face }) => [faceName(face, file.plan.base.fold), 'test sheet'],
     type: 'image/svg+xml',
-    write: async (input) => {
-      const page = testSheetOf(input);
-      return writeSvg(page, await embeddedFonts(page));
+    write: async ({ file, library, face }) => {
+      const [page] = testSheet(resolvePlan(file.plan, library), face, testSheetTitle(file));
+      return page ? writeSvg(page, await embeddedFonts(page)) : '';
     },
   },
   {
@@ -179,10 +178,7 @@ export const cardExporters: readonly CardExporter[] = [
     ending: '.pdf',
     says: ({ file, face, page }) => [faceName(face, file.plan.base.fold), 'test sheet', page],
     type: 'application/pdf',
-    write: (input) =>
-      writeFullSizePdf(testSheetOf(input), input.page, {
-        message: `The test sheet is longer than one ${input.page === 'a4' ? 'A4' : 'letter'} page.`,
-        hint: 'Take it as SVG, and print it in parts.',
-      }),
+    write: ({ file, library, face, page }) =>
+      writeTestSheetPdf(resolvePlan(file.plan, library), face, page, testSheetTitle(file)),
   },
 ];

@@ -1,10 +1,10 @@
+import { testSheet } from '../core/inking/testSheet';
 import { jigPage } from '../core/pictures/jigPage';
 import { sheetOf } from '../core/paper/sheets';
-import type { Page } from '../core/drawing/shape';
 import type { FaceId } from '../core/plan/faces';
 import type { ResolvedCard } from '../core/resolve/resolvedCard';
 import { RefusalError } from './respond';
-import { writePdf } from './writePdf';
+import { writePdf, writePdfPages } from './writePdf';
 
 export const jigPages = ['letter', 'a4'] as const;
 export type JigPage = (typeof jigPages)[number];
@@ -22,26 +22,28 @@ export async function writeJigPdf(
   page: JigPage,
   title: string,
 ): Promise<Uint8Array<ArrayBuffer>> {
-  return writeFullSizePdf(jigPage(card, face, title), page, {
-    message: `The card is larger than a ${sheetOf(page).name} sheet can be printed on.`,
-    hint: 'Take the jig as SVG, and print it in parts or on a larger sheet.',
-  });
+  const jig = jigPage(card, face, title);
+  const sheet = sheetOf(page);
+  const room = [sheet.size, { width: sheet.size.height, height: sheet.size.width }].find(
+    (size) =>
+      jig.width <= size.width - 2 * unprintable && jig.height <= size.height - 2 * unprintable,
+  );
+  if (!room)
+    throw new RefusalError(422, {
+      message: `The card is larger than a ${sheet.name} sheet can be printed on.`,
+      hint: 'Take the jig as SVG, and print it in parts or on a larger sheet.',
+    });
+  return writePdf(jig, { ...room, left: unprintable, top: unprintable });
 }
 
-/**
- * A drawing as a PDF at 1:1 on a page of its own, turned where it fits only lying.
- * @throws RefusalError 422 with what is to be said when it is larger than the page.
- */
-export async function writeFullSizePdf(
-  drawing: Page,
+/** The test sheet of a face as a PDF at 1:1, on as many pages as it takes. */
+export async function writeTestSheetPdf(
+  card: ResolvedCard,
+  face: FaceId,
   page: JigPage,
-  tooLarge: { readonly message: string; readonly hint: string },
+  title: string,
 ): Promise<Uint8Array<ArrayBuffer>> {
   const { size } = sheetOf(page);
-  const room = [size, { width: size.height, height: size.width }].find(
-    ({ width, height }) =>
-      drawing.width <= width - 2 * unprintable && drawing.height <= height - 2 * unprintable,
-  );
-  if (!room) throw new RefusalError(422, tooLarge);
-  return writePdf(drawing, { ...room, left: unprintable, top: unprintable });
+  const pages = testSheet(card, face, title, size.height - 2 * unprintable);
+  return writePdfPages(pages, { ...size, left: unprintable, top: unprintable });
 }

@@ -29,17 +29,27 @@ export interface PdfSheet {
  * reader has.
  */
 export async function writePdf(page: Page, sheet?: PdfSheet): Promise<Uint8Array<ArrayBuffer>> {
-  const { width, height, left, top } = sheet ?? { ...page, left: 0, top: 0 };
+  return writePdfPages([page], sheet ?? { ...page, left: 0, top: 0 });
+}
+
+/** Drawings as a PDF that prints at 1:1, each on a sheet of its own. */
+export async function writePdfPages(
+  pages: readonly Page[],
+  { width, height, left, top }: PdfSheet,
+): Promise<Uint8Array<ArrayBuffer>> {
   const document = new PDFDocument({
     size: [points(width), points(height)],
     margin: 0,
-    info: { Title: page.title },
+    info: { Title: pages[0]?.title ?? '' },
   });
   const chunks: Buffer[] = [];
   document.on('data', (chunk: Buffer) => chunks.push(chunk));
   const ended = new Promise<void>((resolve) => document.on('end', resolve));
-  document.translate(points(left), points(top));
-  for (const { shapes } of page.layers) for (const shape of shapes) draw(document, shape);
+  for (const [index, { layers }] of pages.entries()) {
+    if (index > 0) document.addPage();
+    document.translate(points(left), points(top));
+    for (const { shapes } of layers) for (const shape of shapes) draw(document, shape);
+  }
   document.end();
   await ended;
   return new Uint8Array(Buffer.concat(chunks));

@@ -1,4 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
+import type { Library } from '../../src/core/plan/library';
 import { libraryItemSchema } from '../../src/core/plan/libraryItem';
 import { readCardFile } from '../../src/core/plan/cardFile';
 
@@ -10,6 +11,6 @@ export const demoCards = readdirSync('demo/cards').map((name) => {
 });
 
 /** All of the demo's stash, in its one version. */
-export const demoStash = libraryItemSchema
+export const demoStash: Library = libraryItemSchema
   .array()
   .parse((JSON.parse(readFileSync('demo/stash.json', 'utf8')) as { items: unknown }).items);
