@@ -29,3 +29,9 @@ export function lchOf(hex: string): {
   const { c, h } = convertLabToLch({ l, a, b });
   return { l, c, h: c < 2 ? undefined : h };
 }
+
+/** The angle between two hues, from 0 to 180 degrees. */
+export function hueAngle(one: number, two: number): number {
+  const apart = Math.abs(one - two) % 360;
+  return Math.min(apart, 360 - apart);
+}

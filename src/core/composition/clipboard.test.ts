@@ -136,6 +136,15 @@ describe('pieces that are taken along', () => {
     const bird: Piece = {
       ...stampedOn('front', 'bird', wren),
       layers: [{ by: 'combination', combination: 'rust' as PieceId }],
+      parts: [
+        {
+          name: 'beak',
+          at: [{ x: 1, y: 1 }],
+          gap: typed('0'),
+          drawing: 1,
+          colour: { by: 'combination', combination: 'rust' as PieceId },
+        },
+      ],
     };
     const from = { ...planOf([bird]), combinations: [rust('#b8402f')] };
     const read = readCopied(copyOut(from, resolvePlan(from, library), new Set([bird.id])));
@@ -147,6 +156,8 @@ describe('pieces that are taken along', () => {
       const { pieces, combinations } = outcome.plan;
       const [layer] = pieces.flatMap((piece) => (piece.kind === 'image' ? piece.layers : []));
       const id = layer?.by === 'combination' ? layer.combination : undefined;
+      const [part] = pieces.flatMap((piece) => (piece.kind === 'image' ? piece.parts : []));
+      expect(part?.colour).toEqual({ by: 'combination', combination: id });
       return [combinations.length, combinations.find((each) => each.id === id)?.media[0]?.from];
     };
     const empty = planOf([]);

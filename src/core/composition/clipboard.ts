@@ -162,13 +162,14 @@ function broughtAlong(
 
 function recoloured(piece: Piece, ids: ReadonlyMap<string, PieceId>): Piece {
   if (piece.kind !== 'image' || ids.size === 0) return piece;
+  const renamed = <Colour extends { readonly by: string } | null>(colour: Colour): Colour =>
+    colour && 'combination' in colour
+      ? { ...colour, combination: ids.get(String(colour.combination)) ?? colour.combination }
+      : colour;
   return {
     ...piece,
-    layers: piece.layers.map((layer) =>
-      layer?.by === 'combination'
-        ? { ...layer, combination: ids.get(layer.combination) ?? layer.combination }
-        : layer,
-    ),
+    layers: piece.layers.map(renamed),
+    parts: piece.parts.map((part) => ({ ...part, colour: renamed(part.colour) })),
   };
 }
 

@@ -1,6 +1,6 @@
 import { colourDifference } from '../colour/colourDifference';
 import { labOf } from '../colour/lab';
-import { coloursOf, seenOn } from '../kinds/coat';
+import { inksOf, seenOn } from '../kinds/coat';
 import { asTyped } from '../length/typedLength';
 import { inches, millimetres, type Unit } from '../length/length';
 import { putPieces } from '../plan/pieceEdits';
@@ -38,7 +38,8 @@ export function newInkGround(kind: InkGround, start: GroundStart): Mark {
     asTyped(unit === 'in' ? inches(0, sixteenths, 16) : millimetres(mm));
   switch (kind) {
     case 'blend': {
-      const [one, two] = inksFor(start, [lightStep, 2 * lightStep]);
+      const one = inkFor(start, lightStep);
+      const two = inkFor(start, 2 * lightStep, one);
       const stops = [
         { ...plainStop(one), to: 0.6 },
         { ...plainStop(two), from: 0.4 },
@@ -47,17 +48,17 @@ export function newInkGround(kind: InkGround, start: GroundStart): Mark {
       return { kind, ...common, name: 'Blend', stops, ...laid };
     }
     case 'edges': {
-      const [ink] = inksFor(start, [edgeStep]);
+      const ink = inkFor(start, edgeStep);
       const look = { tool: 'large brush', strength: 'even', laid: 'after' } as const;
       return { kind, ...common, name: 'Edges', ink, width: size(4, 6), ...look };
     }
     case 'spray': {
-      const [ink] = inksFor(start, [edgeStep]);
+      const ink = inkFor(start, edgeStep);
       const look = { laid: 'after', zone: null, density: 0.04, seed: 1 } as const;
       return { kind, ...common, name: 'Spray', ink, ...look };
     }
     case 'splatter': {
-      const [ink] = inksFor(start, [edgeStep]);
+      const ink = inkFor(start, edgeStep);
       const look = { laid: 'after', zone: null, count: 24, seed: 1 } as const;
       return { kind, ...common, name: 'Splatter', ink, largest: size(1, 1.5), ...look };
     }
@@ -79,27 +80,24 @@ const lightStep = 12;
 const edgeStep = 25;
 
 /**
- * For each step the ink that is there, seen so much darker than the paper and else like it; on dark paper so much lighter.
- * Where no ink is there, a wish.
+ * The ink that is there, seen so much darker than the paper and else like it; on dark paper so much lighter. Where none is
+ * there, a wish.
+ * @param taken is left out
  */
-function inksFor(
+function inkFor(
   { paper, library, holdings }: GroundStart,
-  steps: readonly [number, ...number[]],
-): [ColourSource, ColourSource] {
+  step: number,
+  taken?: ColourSource,
+): ColourSource {
   const ground = labOf(paper);
-  const sign = ground.l > 50 ? -1 : 1;
-  const inks = coloursOf(library)
-    .filter((item) => item.kind === 'ink' && isHolding(holdings, item.id))
-    .map((item) => ({ item, lab: labOf(seenOn(item, paper)) }));
-  const found = steps.map((step): ColourSource => {
-    const wanted = { ...ground, l: ground.l + sign * step };
-    const best = inks.toSorted(
-      (a, b) => colourDifference(a.lab, wanted) - colourDifference(b.lab, wanted),
-    )[0];
-    if (!best) return { wish: sign < 0 ? '#8a7a66' : '#f4efe4' };
-    inks.splice(inks.indexOf(best), 1);
-    return outOf(best.item);
-  });
-  const [first = { wish: '#8a7a66' }, second = first] = found;
-  return [first, second];
+  const isLight = ground.l > 50;
+  const wanted = { ...ground, l: ground.l + (isLight ? -step : step) };
+  const [best] = inksOf(library)
+    .filter(
+      ({ id }) => isHolding(holdings, id) && !(taken && 'item' in taken && taken.item.id === id),
+    )
+    .map((ink) => ({ ink, far: colourDifference(labOf(seenOn(ink, paper)), wanted) }))
+    .toSorted((a, b) => a.far - b.far);
+  if (best) return outOf(best.ink);
+  return { wish: isLight ? '#8a7a66' : '#f4efe4' };
 }

@@ -1,6 +1,6 @@
 import { contrast } from '../colour/contrast';
-import { lchOf } from '../colour/lab';
-import { coloursOf, seenOn } from '../kinds/coat';
+import { hueAngle, lchOf } from '../colour/lab';
+import { inksOf, seenOn } from '../kinds/coat';
 import type { Library } from '../plan/library';
 import type { Ink } from '../plan/libraryItem';
 import type { ResolvedCard } from '../resolve/resolvedCard';
@@ -37,13 +37,12 @@ export function darkShade(
   const strongest = papers.reduce((best, each) => (each.c > best.c ? each : best));
   const { h: hue, c } = strongest;
   if (hue === undefined || c < hueFrom) return undefined;
-  return coloursOf(library)
-    .filter((item): item is Ink => item.kind === 'ink' && item.ink !== 'sticky')
-    .filter(({ id }) => isHolding(holdings, id))
+  return inksOf(library)
+    .filter(({ ink, id }) => ink !== 'sticky' && isHolding(holdings, id))
     .flatMap((ink) => {
       const seen = lchOf(ink.colour);
       if (seen.h === undefined || seen.c < softFrom || seen.l > darkest) return [];
-      const off = Math.abs(((seen.h - hue + 540) % 360) - 180);
+      const off = hueAngle(seen.h, hue);
       const worst = Math.min(...grounds.map((ground) => contrast(seenOn(ink, ground), ground)));
       return off <= nearHue && worst >= readableContrast ? [{ ink, worst, off }] : [];
     })

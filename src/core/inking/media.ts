@@ -7,7 +7,9 @@ import { findItem, type Library } from '../plan/library';
 import type { CombinationItem, LibraryRef, Medium } from '../plan/libraryItem';
 import { outOf } from '../plan/plainColours';
 import { sameJson } from '../plan/sameJson';
+import { capitalise } from '../words/phrases';
 import { bestFamily } from './bestFamily';
+import type { ColourPart } from './colourParts';
 
 export type MediumUse = Combination['media'][number];
 
@@ -54,6 +56,16 @@ export function bestMedia(
 ): readonly MediumUse[] | undefined {
   const seen = markers.map((item) => ({ id: item.id, item, colour: seenOn(item, ground.colour) }));
   return bestFamily(seen, wanted, count)?.colours.map(({ item }) => plainUse(item));
+}
+
+/** A combination for a part, called by what it colours. */
+export function newCombination(
+  { of, name }: ColourPart,
+  media: readonly MediumUse[],
+  id: PieceId,
+): Combination {
+  const called = capitalise([of, name].filter(Boolean).join(', ')).slice(0, 60);
+  return { id, name: called, media, begins: 'light', undercoat: null, note: '', kept: null };
 }
 
 /** A kept combination as one of a card. */

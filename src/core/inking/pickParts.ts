@@ -1,14 +1,59 @@
 import { contains } from '../outline/distance';
 import type { Outline } from '../outline/outline';
 import { stampAreas, pointWithin } from '../kinds/image/stampAreas';
+import { layerAt } from '../kinds/image/imageLayers';
 import type { TypedLength } from '../length/typedLength';
 import type { Stamp } from '../plan/libraryItem';
 import type { PieceOf } from '../plan/piece';
 import type { ChangeOf } from '../plan/pieceEdits';
+import type { ResolvedMark } from '../resolve/resolvedMark';
 import { mostImageParts, mostPartAreas } from '../plan/pieces/image';
 
 type Image = PieceOf<'image'>;
 type Part = Image['parts'][number];
+
+/** The image of the chosen part whose lines enclose areas, and how parts are picked out of them. */
+export interface Pickable {
+  readonly mark: ResolvedMark;
+  readonly piece: PieceOf<'image'>;
+  readonly stamp: Stamp;
+  /** What its lines enclose, with gaps closed as they are for the chosen part. */
+  readonly areas: readonly Outline[];
+  readonly gap: TypedLength;
+  /** The chosen part, where that was picked out of the lines. */
+  readonly index: number | undefined;
+  /** The areas of the chosen part. */
+  readonly own: readonly number[];
+}
+
+/**
+ * What can be picked on a mark.
+ * @param layer the chosen one, which may be a part already
+ * @param usual so wide a gap is closed where none is chosen
+ * @returns undefined where its lines enclose nothing
+ */
+export function pickableOf(
+  mark: ResolvedMark,
+  layer: number,
+  usual: TypedLength,
+): Pickable | undefined {
+  const { piece, stamp } = mark;
+  if (piece.kind !== 'image' || !stamp || stamp.words) return undefined;
+  const at = layerAt(piece, layer);
+  const picked = at.kind === 'part' ? at : undefined;
+  const gap = picked?.part.gap ?? usual;
+  const areas = stampAreas(stamp, gap.ticks);
+  if (areas.length === 0) return undefined;
+  return {
+    mark,
+    piece,
+    stamp,
+    areas,
+    gap,
+    index: picked?.index,
+    own: picked ? areasOfPart(picked.part, stamp) : [],
+  };
+}
 
 /** Which areas of a stamp a part lies on, by their index. */
 export function areasOfPart({ at, gap }: Part, stamp: Stamp): readonly number[] {

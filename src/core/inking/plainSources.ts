@@ -1,5 +1,9 @@
-import type { ColourItem } from '../kinds/coat';
+import type { NamedColour } from '../colour/gpl';
+import { coloursOf, type ColourItem } from '../kinds/coat';
 import type { PaintSource } from '../kinds/paint';
+import type { Library } from '../plan/library';
+import { outOf } from '../plan/plainColours';
+import type { ColourSource } from '../plan/pieces/colourSource';
 
 /** One thing a colour comes out of. */
 export interface PlainSource {
@@ -41,4 +45,10 @@ function listSources(from: PaintSource, colour: string): readonly PlainSource[] 
     default:
       throw new TypeError(`plainSources: unknown ${JSON.stringify(from satisfies never)}`);
   }
+}
+
+/** What of the stash a colour of a palette comes out of: what has its name and colour, else it is a wish. */
+export function sourceNamed(library: Library, { name, colour }: NamedColour): ColourSource {
+  const item = coloursOf(library).find((each) => each.name === name && each.colour === colour);
+  return item ? outOf(item) : { wish: colour };
 }

@@ -1,5 +1,6 @@
 import { applyEdit } from '../plan/applyEdit';
 import { batchEdits, simpleEditsOf } from '../plan/batchEdits';
+import { layerAt, type LayerAt } from '../kinds/image/imageLayers';
 import { combinationIds } from '../kinds/colouring';
 import type { Combination } from '../plan/combination';
 import type { Edit, SimpleEdit } from '../plan/edit';
@@ -68,26 +69,37 @@ function editOf(piece: Mark, layers: readonly number[], given: Given): SimpleEdi
 
 /** Layers, parts and finishes of an image, each as it can be given what is given. */
 function imageGiven(
-  { layers, parts, finishes }: PieceOf<'image'>,
+  image: PieceOf<'image'>,
   at: readonly number[],
   given: Given,
 ): ChangeOf<'image'> {
-  const isGiven = (index: number) => at.includes(index);
-  const afterLayers = layers.length;
-  const afterParts = afterLayers + parts.length;
+  const { layers, parts, finishes } = image;
+  const indexesOf = (kind: LayerAt['kind']) =>
+    new Set(
+      at
+        .map((layer) => layerAt(image, layer))
+        .flatMap((each) => (each.kind === kind ? each.index : [])),
+    );
+  const [ofLayers, ofParts, ofFinishes] = [
+    indexesOf('layer'),
+    indexesOf('part'),
+    indexesOf('finish'),
+  ];
   return {
-    ...(at.some((index) => index < afterLayers) && {
-      layers: layers.map((layer, index) => (isGiven(index) ? layerGiven(layer, given) : layer)),
+    ...(ofLayers.size > 0 && {
+      layers: layers.map((layer, index) =>
+        ofLayers.has(index) ? layerGiven(layer, given) : layer,
+      ),
     }),
-    ...(at.some((index) => index >= afterLayers && index < afterParts) && {
+    ...(ofParts.size > 0 && {
       parts: parts.map((part, index) =>
-        isGiven(afterLayers + index) ? { ...part, colour: byHandGiven(part.colour, given) } : part,
+        ofParts.has(index) ? { ...part, colour: byHandGiven(part.colour, given) } : part,
       ),
     }),
     ...(given.kind === 'source' &&
-      at.some((index) => index >= afterParts) && {
+      ofFinishes.size > 0 && {
         finishes: finishes.map((finish, index) =>
-          isGiven(afterParts + index) ? { ...finish, from: given.source } : finish,
+          ofFinishes.has(index) ? { ...finish, from: given.source } : finish,
         ),
       }),
   };

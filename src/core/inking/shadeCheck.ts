@@ -1,4 +1,4 @@
-import { labOf } from '../colour/lab';
+import { hueAngle, labOf } from '../colour/lab';
 
 /** A step that is seen as an edge rather than a shade, in L*; from memory. */
 export const gapStep = 30;
@@ -43,6 +43,5 @@ interface Hued {
 function turnBetween(one: Hued, two: Hued): number {
   if (Math.hypot(one.a, one.b) < greyish || Math.hypot(two.a, two.b) < greyish) return 0;
   const angle = ({ a, b }: Hued) => (Math.atan2(b, a) * 180) / Math.PI;
-  const apart = Math.abs(angle(one) - angle(two)) % 360;
-  return Math.min(apart, 360 - apart);
+  return hueAngle(angle(one), angle(two));
 }

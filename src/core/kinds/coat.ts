@@ -97,11 +97,21 @@ export function isNotShowable(item: ColourItem): boolean {
   }
 }
 
+/** What hides less than this lets its ground through; from memory. */
+const coversFrom = 0.5;
+
+/** Whether what is under an item is hardly seen through it. */
+export function covers(item: ColourItem): boolean {
+  return opacityOf(item) >= coversFrom;
+}
+
+/** Inks in the newest version of each. */
+export function inksOf(library: Library): readonly Ink[] {
+  return newestOf(library).filter((item): item is Ink => item.kind === 'ink');
+}
+
 /** What colours can come out of, in the newest version of each: inks first, then what pictures are coloured with. */
 export function coloursOf(library: Library): readonly (Ink | Medium)[] {
-  const newest = newestOf(library);
-  return [
-    ...newest.filter((item) => item.kind === 'ink'),
-    ...newest.filter((item) => item.kind === 'medium'),
-  ];
+  const media = newestOf(library).filter((item): item is Medium => item.kind === 'medium');
+  return [...inksOf(library), ...media];
 }

@@ -1,10 +1,7 @@
-import { nearestColours } from '../../inking/nearestColours';
-import { recolour } from '../../inking/recolour';
-import { coloursOf } from '../../kinds/coat';
-import { outOf } from '../../plan/plainColours';
+import { inksOf } from '../../kinds/coat';
 import type { Ink } from '../../plan/libraryItem';
 import { findOn, type Finding, type Rule } from '../finding';
-import type { Remedy } from '../remedy';
+import { nearestInk, takeInk } from '../inkRemedy';
 
 /** Inks that stay wet long enough for powder to hold all over; from memory. */
 const staysWet: readonly Ink['ink'][] = ['sticky', 'pigment'];
@@ -21,18 +18,14 @@ export const fastInkPowder: Rule = {
         if (staysWet.includes(item.ink)) return [];
         const data = { rule: 'fast-ink-powder', ink: item.name, powder: powder.name } as const;
         return [
-          findOn(mark, 'look', data, (): readonly Remedy[] => {
-            const inks = coloursOf(library).filter(
-              (each): each is Ink => each.kind === 'ink' && staysWet.includes(each.ink),
-            );
+          findOn(mark, 'look', data, () => {
             // Powder that hides does with any; else the colour is to stay.
-            const sticky = inks.find(({ ink }) => ink === 'sticky');
-            const [near] = nearestColours(item.colour, inks, 1, mark.ground.colour);
-            const other = powder.powder === 'clear' ? near?.item : (sticky ?? near?.item);
-            if (!other) return [];
-            const source = { kind: 'source', source: outOf(other) } as const;
-            const edit = recolour(plan, [{ pieceId: mark.id, layer }], source);
-            return [{ id: 'take-ink', name: other.name, edit }];
+            const sticky = inksOf(library).find(({ ink }) => ink === 'sticky');
+            const near = nearestInk(library, item.colour, mark.ground.colour, ({ ink }) =>
+              staysWet.includes(ink),
+            );
+            const other = powder.powder === 'clear' ? near : (sticky ?? near);
+            return takeInk({ plan }, [{ pieceId: mark.id, layer }], other);
           }),
         ];
       }),

@@ -1,13 +1,13 @@
 import { labOf } from '../../colour/lab';
 import { chalkUnder } from '../../inking/chalkUnder';
 import { isPrintedLayer } from '../../kinds/image/isPrintedLayer';
-import { opacityOf } from '../../kinds/coat';
+import { covers } from '../../kinds/coat';
 import { layerAt } from '../../kinds/image/imageLayers';
 import { holdsWords, type ResolvedMark } from '../../resolve/resolvedMark';
 import { findOn, type Finding, type Rule } from '../finding';
 
-/** What hides less than this is taken up unevenly by a chalky ground, and how much darker than it it has to be; from memory. */
-const [coversFrom, darkEnough] = [0.5, 40];
+/** How much darker than a chalky ground a transparent ink has to be, which takes it up unevenly; from memory. */
+const darkEnough = 40;
 
 /** Fine lines and words stamped on a chalky ground in an ink that is neither opaque nor dark: a weak impression. */
 export const fineOnChalk: Rule = {
@@ -17,7 +17,7 @@ export const fineOnChalk: Rule = {
       const weak = mark.paints.flatMap((paint, layer) => {
         const from = paint?.from;
         if (from?.kind !== 'item' || from.item.kind !== 'ink' || from.powder) return [];
-        if (!isFine(mark, layer) || opacityOf(from.item) >= coversFrom) return [];
+        if (!isFine(mark, layer) || covers(from.item)) return [];
         return [{ ink: from.item, seen: labOf(paint?.colour ?? from.item.colour).l }];
       })[0];
       const chalk = weak && chalkUnder(card, mark);

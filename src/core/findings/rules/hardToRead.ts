@@ -1,18 +1,16 @@
 import { colourDifference } from '../../colour/colourDifference';
 import { contrast } from '../../colour/contrast';
 import { labOf } from '../../colour/lab';
-import { nearestColours } from '../../inking/nearestColours';
 import { plainSources } from '../../inking/plainSources';
-import { recolour } from '../../inking/recolour';
 import { wordsContrast } from '../../inking/wordsContrast';
-import { coloursOf, isNotShowable, seenOn } from '../../kinds/coat';
-import { outOf } from '../../plan/plainColours';
+import { isNotShowable, seenOn } from '../../kinds/coat';
+import type { Paint } from '../../kinds/paint';
 import type { Library } from '../../plan/library';
 import type { Ink } from '../../plan/libraryItem';
 import { holdsWords } from '../../resolve/resolvedMark';
 import { largeWordsContrast, lostOnPaper, readableContrast } from '../../tolerances';
 import { findOn, type Finding, type Rule } from '../finding';
-import type { Remedy } from '../remedy';
+import { nearestInk, takeInk } from '../inkRemedy';
 
 /**
  * Words too near in light and dark to what is really under them, blends and stencillings included. What shines reads by
@@ -32,13 +30,9 @@ export const hardToRead: Rule = {
       if (colourDifference(labOf(ink.colour), labOf(mark.ground.colour)) < lostOnPaper) return [];
       const { worst, average, grounds } = read;
       return [
-        findOn(mark, 'look', { rule: 'hard-to-read', worst, average }, (): readonly Remedy[] => {
-          const other = readableInk(library, ink.colour, grounds);
-          if (!other) return [];
-          const at = [{ pieceId: mark.id, layer: 0 }];
-          const edit = recolour(plan, at, { kind: 'source', source: outOf(other) });
-          return [{ id: 'take-ink', name: other.name, edit }];
-        }),
+        findOn(mark, 'look', { rule: 'hard-to-read', worst, average }, () =>
+          takeInk({ plan }, [{ pieceId: mark.id, layer: 0 }], readableInk(library, ink, grounds)),
+        ),
       ];
     }),
 };
@@ -46,15 +40,16 @@ export const hardToRead: Rule = {
 /** The ink nearest in colour that is read on all of the grounds. */
 function readableInk(
   library: Library,
-  wanted: string,
+  { colour }: Paint,
   grounds: readonly string[],
 ): Ink | undefined {
-  const [first = wanted] = grounds;
-  const inks = coloursOf(library).filter(
-    (item): item is Ink =>
-      item.kind === 'ink' &&
-      item.ink !== 'sticky' &&
-      grounds.every((ground) => contrast(seenOn(item, ground), ground) >= readableContrast),
+  const [first = colour] = grounds;
+  return nearestInk(
+    library,
+    colour,
+    first,
+    (ink) =>
+      ink.ink !== 'sticky' &&
+      grounds.every((ground) => contrast(seenOn(ink, ground), ground) >= readableContrast),
   );
-  return nearestColours(wanted, inks, 1, first)[0]?.item;
 }

@@ -1,15 +1,11 @@
-import { colourDifference } from '../../colour/colourDifference';
-import { labOf } from '../../colour/lab';
 import { plainSources } from '../../inking/plainSources';
-import { recolour } from '../../inking/recolour';
 import { layerAt } from '../../kinds/image/imageLayers';
 import { isPrintedLayer } from '../../kinds/image/isPrintedLayer';
 import { solventOf, withstands, type Solvent } from '../../kinds/withstands';
-import { outOf } from '../../plan/plainColours';
-import { newestOf, type Library } from '../../plan/library';
+import type { Library } from '../../plan/library';
 import type { Ink } from '../../plan/libraryItem';
 import { findOn, type Finding, type Rule } from '../finding';
-import type { Remedy } from '../remedy';
+import { nearestInk, takeInk } from '../inkRemedy';
 
 /** Lines printed in an ink that smears under what the image is coloured with; another ink of the stash stands it. */
 export const inkUnfit: Rule = {
@@ -35,31 +31,21 @@ export const inkUnfit: Rule = {
         [...solvents]
           .filter((solvent) => !withstands(ink, solvent))
           .map((solvent) =>
-            findOn(
-              mark,
-              'look',
-              { rule: 'ink-unfit', ink: ink.name, solvent },
-              (): readonly Remedy[] => {
-                const other = fitInk(library, ink, [...solvents]);
-                if (!other) return [];
-                const at = layers.map((layer) => ({ pieceId: mark.id, layer }));
-                const edit = recolour(plan, at, { kind: 'source', source: outOf(other) });
-                return [{ id: 'take-ink', name: other.name, edit }];
-              },
+            findOn(mark, 'look', { rule: 'ink-unfit', ink: ink.name, solvent }, () =>
+              takeInk(
+                { plan },
+                layers.map((layer) => ({ pieceId: mark.id, layer })),
+                fitInk(library, ink, [...solvents]),
+              ),
             ),
           ),
       );
     }),
 };
 
-/** The ink nearest in colour that stands all of them. */
+/** The ink nearest in colour that stands all of them, as each is on white. */
 function fitInk(library: Library, { colour }: Ink, solvents: readonly Solvent[]): Ink | undefined {
-  const far = (ink: Ink) => colourDifference(labOf(colour), labOf(ink.colour));
-  return newestOf(library)
-    .filter((item): item is Ink => item.kind === 'ink')
-    .filter((ink) => solvents.every((solvent) => withstands(ink, solvent)))
-    .reduce<Ink | undefined>(
-      (best, ink) => (best && far(best) <= far(ink) ? best : ink),
-      undefined,
-    );
+  return nearestInk(library, colour, '#ffffff', (ink) =>
+    solvents.every((solvent) => withstands(ink, solvent)),
+  );
 }

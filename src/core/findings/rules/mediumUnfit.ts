@@ -1,16 +1,15 @@
 import { labOf } from '../../colour/lab';
 import { chalkUnder } from '../../inking/chalkUnder';
-import { nearestColours } from '../../inking/nearestColours';
 import { plainSources } from '../../inking/plainSources';
-import { recolour } from '../../inking/recolour';
-import { coloursOf, opacityOf, type ColourItem } from '../../kinds/coat';
+import { covers, type ColourItem } from '../../kinds/coat';
 import { layerAt } from '../../kinds/image/imageLayers';
 import type { Paint } from '../../kinds/paint';
 import { outOf } from '../../plan/plainColours';
 import { newestOf } from '../../plan/library';
-import type { Ink, Medium } from '../../plan/libraryItem';
+import type { Medium } from '../../plan/libraryItem';
 import type { ResolvedMark } from '../../resolve/resolvedMark';
 import { findOn, type Finding, type Rule, type RuleInput } from '../finding';
+import { nearestInk, takeInk } from '../inkRemedy';
 import type { Remedy } from '../remedy';
 
 /** Inks and media that do not do on what they lie on: their paper, the ground under them, or one another. */
@@ -37,7 +36,7 @@ export const mediumUnfit: Rule = {
 
 /** On foil and acetate only ink that dries by its solvent dries at all, or one that powder is melted over. */
 function onSurface(
-  given: RuleInput,
+  input: RuleInput,
   mark: ResolvedMark,
   { from }: Paint,
   layer: number,
@@ -51,7 +50,11 @@ function onSurface(
   const data = { rule: 'medium-unfit', why: 'surface', name: item.name, on: paper } as const;
   return [
     findOn(mark, 'look', data, () =>
-      takeInk(given, mark, layer, item, ({ ink }) => ink === 'solvent'),
+      takeInk(
+        input,
+        [{ pieceId: mark.id, layer }],
+        nearestInk(input.library, item.colour, mark.ground.colour, ({ ink }) => ink === 'solvent'),
+      ),
     ),
   ];
 }
@@ -59,25 +62,27 @@ function onSurface(
 /** How much lighter than its paper an ink is in the bottle, and darker than that on the paper, to be told; from memory. */
 const lighterThanPaper = 10;
 const sinksBy = 15;
-/** What hides less than this lets a dark paper through. */
-const coversFrom = 0.5;
 
 /** Transparent light ink on dark paper, which is hardly seen. */
 function lightOnDark(
-  given: RuleInput,
+  input: RuleInput,
   mark: ResolvedMark,
   { from, colour }: Paint,
   layer: number,
 ): readonly Finding[] {
   if (from.kind !== 'item' || from.item.kind !== 'ink' || from.powder) return [];
   const { item } = from;
-  if (opacityOf(item) >= coversFrom || item.ink === 'sticky') return [];
+  if (covers(item) || item.ink === 'sticky') return [];
   const [named, paper] = [labOf(item.colour).l, labOf(mark.ground.colour).l];
   if (named - paper < lighterThanPaper || named - labOf(colour).l < sinksBy) return [];
   const data = { rule: 'medium-unfit', why: 'light-on-dark', name: item.name } as const;
   return [
     findOn(mark, 'look', data, () =>
-      takeInk(given, mark, layer, item, (ink) => opacityOf(ink) >= coversFrom),
+      takeInk(
+        input,
+        [{ pieceId: mark.id, layer }],
+        nearestInk(input.library, item.colour, mark.ground.colour, covers),
+      ),
     ),
   ];
 }
@@ -93,7 +98,7 @@ function withoutUndercoat(
   if (!combination || combination.undercoat || told.has(combination.id)) return [];
   const items = plainSources(from, colour).flatMap(({ item }) => item ?? []);
   const lightest = items.toSorted((a, b) => labOf(b.colour).l - labOf(a.colour).l)[0];
-  if (!lightest || opacityOf(lightest) >= coversFrom) return [];
+  if (!lightest || covers(lightest)) return [];
   const sunk = labOf(lightest.colour).l - labOf(mark.ground.colour).l;
   if (sunk < sinksBy) return [];
   told.add(combination.id);
@@ -137,22 +142,6 @@ function shimmerOnPen(mark: ResolvedMark): readonly Finding[] {
     const data = { rule: 'medium-unfit', why: 'shimmer-on-pen', name: pen.name } as const;
     return [findOn(mark, 'look', data)];
   });
-}
-
-/** The ink nearest in colour of those that do, in its place. */
-function takeInk(
-  { plan, library }: RuleInput,
-  mark: ResolvedMark,
-  layer: number,
-  { colour }: Ink,
-  does: (ink: Ink) => boolean,
-): readonly Remedy[] {
-  const inks = coloursOf(library).filter((item): item is Ink => item.kind === 'ink' && does(item));
-  const [near] = nearestColours(colour, inks, 1, mark.ground.colour);
-  if (!near) return [];
-  const source = { kind: 'source', source: outOf(near.item) } as const;
-  const edit = recolour(plan, [{ pieceId: mark.id, layer }], source);
-  return [{ id: 'take-ink', name: near.item.name, edit }];
 }
 
 /** From this lightness on a pen is white; from memory. */

@@ -6,6 +6,7 @@ import type { PieceOf } from '../../plan/piece';
 import type { PlacedMark } from '../markKind';
 import type { Paint } from '../paint';
 import type { Stroke } from '../stroke';
+import { layerOfFinish } from './imageLayers';
 
 /** What is drawn of finishes, under the image and over it. */
 export interface FinishStrokes {
@@ -23,7 +24,7 @@ export function finishStrokes(
 ): FinishStrokes {
   const [under, over]: [Stroke[], Stroke[]] = [[], []];
   for (const [index, { kind, width, side }] of piece.finishes.entries()) {
-    const paint = paints[piece.layers.length + piece.parts.length + index];
+    const paint = paints[layerOfFinish(piece, index)];
     if (!paint || !width) continue;
     if (kind === 'halo') under.push(roundIt(stamp, paint, 2 * width.ticks));
     if (kind === 'outline') over.push(roundIt(stamp, paint, width.ticks));

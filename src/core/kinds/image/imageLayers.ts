@@ -25,3 +25,11 @@ export function layerAt(piece: Mark, layer: number): LayerAt {
 export function layerOfPart({ layers }: Pick<Image, 'layers'>, part: number): number {
   return layers.length + part;
 }
+
+/** The same of a finish. */
+export function layerOfFinish(
+  { layers, parts }: Pick<Image, 'layers' | 'parts'>,
+  finish: number,
+): number {
+  return layers.length + parts.length + finish;
+}

@@ -13,7 +13,8 @@ import { pathOf } from '../../parts/pathOf';
 import { SelectionBrackets } from '../../parts/SelectionBrackets';
 import { useSize } from '../../parts/useSize';
 import { useCardSession } from '../../session/CardSession';
-import { usePickingOf, type Pickable } from './usePicking';
+import type { Pickable } from '../../../core/inking/pickParts';
+import { usePickingOf } from './usePicking';
 
 interface Props {
   /** Those of the face shown. */

@@ -6,6 +6,7 @@ import {
   bestMedia,
   fromKept,
   groundOf,
+  newCombination,
   plainUse,
   seenUse,
   sortMedia,
@@ -19,7 +20,6 @@ import type { Medium } from '../../../core/plan/libraryItem';
 import { simpleEditsOf } from '../../../core/plan/batchEdits';
 import { isHolding } from '../../../core/stash/isHolding';
 import { countWords } from '../../../core/words/countWords';
-import { capitalise } from '../../../core/words/phrases';
 import { Choose } from '../../parts/Choose';
 import { choicesOf, refValue } from '../../parts/itemChoices';
 import { newPieceId } from '../../parts/newPieceId';
@@ -69,7 +69,7 @@ export function CombinationFields({ part }: { readonly part: ColourPart }) {
     const [first] = media;
     if (!first) commit(withoutUnused(plan, simpleEditsOf(recolour(plan, part.at, nothing))));
     else if (own) changeOwn({ media });
-    else commit(colourWith(plan, part.at, newCombination(part, media)));
+    else commit(colourWith(plan, part.at, newCombination(part, media, newPieceId())));
   };
   const takeBest = (count: number) => {
     const markers = items.filter(
@@ -203,16 +203,4 @@ function ownCombination(
 ): Combination | undefined {
   const id = paint.from.kind === 'several' ? paint.from.combination?.id : undefined;
   return combinations.find((each) => each.id === id);
-}
-
-function newCombination({ of, name }: ColourPart, media: readonly MediumUse[]): Combination {
-  return {
-    id: newPieceId(),
-    name: capitalise([of, name].filter(Boolean).join(', ')).slice(0, 60),
-    media,
-    begins: 'light',
-    undercoat: null,
-    note: '',
-    kept: null,
-  };
 }

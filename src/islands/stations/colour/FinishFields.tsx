@@ -1,5 +1,5 @@
 import { newFinish, runsRound, type Finish } from '../../../core/inking/finishes';
-import { layerAt } from '../../../core/kinds/image/imageLayers';
+import { layerAt, layerOfFinish } from '../../../core/kinds/image/imageLayers';
 import { sides } from '../../../core/plan/faces';
 import type { PieceOf } from '../../../core/plan/piece';
 import { changePiece } from '../../../core/plan/pieceEdits';
@@ -37,7 +37,7 @@ export function FinishFields({ mark, piece, layer, onAdded }: Props) {
             if (kind === 'add a finish…') return;
             const finishes = [...piece.finishes, newFinish(kind, library, holdings, unit)];
             commit(changePiece(piece, { finishes }));
-            onAdded(piece.layers.length + piece.parts.length + piece.finishes.length);
+            onAdded(layerOfFinish(piece, piece.finishes.length));
           }}
         />
       )}

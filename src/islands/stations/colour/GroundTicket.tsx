@@ -1,3 +1,4 @@
+import { inkGrounds, type InkGround } from '../../../core/composition/newInkGround';
 import { asTyped } from '../../../core/length/typedLength';
 import { inches, millimetres } from '../../../core/length/length';
 import type { Mark, PieceOf } from '../../../core/plan/piece';
@@ -10,10 +11,10 @@ import { LengthField } from '../../parts/LengthField';
 import { NumberField } from '../../parts/NumberField';
 import { useCardSession } from '../../session/CardSession';
 
-type Ground = PieceOf<'blend' | 'edges' | 'spray' | 'splatter'>;
+type Ground = PieceOf<InkGround>;
 
 export function isInkGround(piece: Mark): piece is Ground {
-  return ['blend', 'edges', 'spray', 'splatter'].includes(piece.kind);
+  return inkGrounds.some((kind) => kind === piece.kind);
 }
 
 /** How a ground lies on its paper beside what it is coloured with: which way, how far, how densely, before or after prints. */

@@ -1,10 +1,9 @@
 import { useRef, useState } from 'react';
 import { readGpl, writeGpl, type GplPalette, type NamedColour } from '../../../core/colour/gpl';
 import type { ColourPart } from '../../../core/inking/colourParts';
+import { sourceNamed } from '../../../core/inking/plainSources';
 import type { Palette } from '../../../core/inking/palette';
 import { recolour } from '../../../core/inking/recolour';
-import { coloursOf } from '../../../core/kinds/coat';
-import { outOf } from '../../../core/plan/plainColours';
 import { fileName } from '../../../core/text/fileName';
 import { countWords } from '../../../core/words/countWords';
 import { readTextFile } from '../../parts/readTextFile';
@@ -38,10 +37,9 @@ export function PaletteList({ palette, chosen }: Props) {
     setSaid(gplWords(read));
     if (read.ok) setBrought(read.palette);
   };
-  const take = ({ name, colour }: NamedColour) => {
+  const take = (named: NamedColour) => {
     if (!chosen) return;
-    const item = coloursOf(library).find((each) => each.name === name && each.colour === colour);
-    const source = item ? outOf(item) : { wish: colour };
+    const source = sourceNamed(library, named);
     commit(recolour(plan, chosen.at, { kind: 'source', source }));
   };
   const mayTake = chosen !== undefined && chosen.kind !== 'coloured';

@@ -3,6 +3,7 @@ import { addWords } from '../../../core/composition/addWords';
 import { asideOf } from '../../../core/composition/asideOf';
 import { copyOut, pasteInto, readCopied, type PasteHow } from '../../../core/composition/clipboard';
 import { freshPlace } from '../../../core/composition/freshPlace';
+import { layGround } from '../../../core/composition/newInkGround';
 import { newStock } from '../../../core/composition/newStock';
 import { newSupport } from '../../../core/composition/newSupport';
 import {
@@ -16,8 +17,8 @@ import {
 import { batchEdits } from '../../../core/plan/batchEdits';
 import type { DieSet, Stamp, Stencil } from '../../../core/plan/libraryItem';
 import type { Mark, Piece } from '../../../core/plan/piece';
-import { addPieces, putPieces } from '../../../core/plan/pieceEdits';
-import { isPaper, sameSupport } from '../../../core/plan/pieces';
+import { addPieces } from '../../../core/plan/pieceEdits';
+import { sameSupport } from '../../../core/plan/pieces';
 import { mostPieces } from '../../../core/plan/planFacts';
 import { supportRect } from '../../../core/resolve/resolvedCard';
 import { countWords } from '../../../core/words/countWords';
@@ -90,10 +91,8 @@ export function useAdding(): Adding {
     addDot: () => addAll([newDot(start(), unit)]),
     addLine: () => addAll([newDrawn(start(), supportRect(card, supportIdOf(on)), unit)]),
     addStencil: (stencil) => {
-      // Colour goes on before what is stamped over it.
-      const at = plan.pieces.findIndex((each) => !isPaper(each) && sameSupport(each.on, on));
       const piece = newStencilling(start(), stencil);
-      commit(batchEdits(putPieces(plan, at === -1 ? plan.pieces.length : at, [piece])));
+      commit(batchEdits(layGround(plan, piece)));
       chosen.choose([piece.id]);
     },
     takeAlong: () => {
