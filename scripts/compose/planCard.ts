@@ -59,6 +59,13 @@ export interface CardDescription {
   readonly status: CardStatus;
   readonly filmOn?: string;
   readonly copies?: number;
+  /** Cards of the same design: other words of the piece of this id, and other stocks in place of one. */
+  readonly series?: {
+    readonly words: string;
+    readonly others: readonly string[];
+    readonly stock: string;
+    readonly stocks: readonly string[];
+  };
   readonly layers: readonly LayerDescription[];
   readonly uses: readonly {
     readonly item: string;
@@ -231,7 +238,7 @@ function read(text: string, unit: Unit): TypedLength {
   return asTyped(parsed.length, text);
 }
 
-function named(library: Library, kind: LibraryItem['kind'], name: string): LibraryRef {
+export function named(library: Library, kind: LibraryItem['kind'], name: string): LibraryRef {
   const { id, version } = one(library, (item) => item.kind === kind && item.name === name, name);
   return { id, version };
 }

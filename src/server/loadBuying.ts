@@ -24,7 +24,7 @@ export interface BuyingStart {
   readonly library: Library;
   readonly isStashWhole: boolean;
   readonly holdings: readonly Holding[];
-  /** The cards chosen by the address: `?cards=a,b`, or all of `?release=x`. */
+  /** The cards chosen by the address: `?cards=a,b`, all of `?release=x`, or of `?series=x`. */
   readonly chosen: readonly string[];
   readonly unit: Unit;
 }
@@ -44,17 +44,28 @@ export async function loadBuying(cookies: AstroCookies, url: URL): Promise<Buyin
     isStashWhole ? readHoldings(db) : [],
   ]);
   const release = url.searchParams.get('release');
+  const series = url.searchParams.get('series');
   const named = new Set(url.searchParams.get('cards')?.split(','));
-  const cards = all.flatMap(({ head, card: { id, title, releaseId, copies } }) =>
-    head.binnedAt === null ? [{ id, title, releaseId, copies }] : [],
-  );
-  const chosen = cards.filter(
-    ({ id, releaseId }) => named.has(id) || (release !== null && releaseId === release),
-  );
-  const areCardsWhole = cards.length <= mostWholeCards;
+  const standingCards = all.flatMap(({ head, card }) => (head.binnedAt === null ? [card] : []));
+  const choiceOf = ({ id, title, releaseId, copies }: StandingCard) => ({
+    id,
+    title,
+    releaseId,
+    copies,
+  });
+  const chosen = standingCards
+    .filter(
+      (card) =>
+        named.has(card.id) ||
+        (release !== null && card.releaseId === release) ||
+        (series !== null && card.series?.id === series),
+    )
+    .map(choiceOf);
+  const cards = standingCards.length <= mostWholeCards ? standingCards.map(choiceOf) : chosen;
+  const areCardsWhole = standingCards.length <= mostWholeCards;
   return {
     team: house.name,
-    cards: areCardsWhole ? cards : chosen,
+    cards,
     areCardsWhole,
     releases,
     library: newestOf(library),

@@ -5,7 +5,7 @@ import type { Fold } from '../paper/cardFormat';
 import { cardFormat } from '../paper/cardFormats';
 import { faceName } from '../plan/faces';
 import type { CardId } from '../plan/ids';
-import type { About, Plan } from '../plan/plan';
+import type { About, Plan, Series } from '../plan/plan';
 import { plainAbout } from '../plan/plainPlan';
 import type { CardStatus } from '../plan/planFacts';
 import { drawFace, type DrawnPiece } from '../pictures/drawFace';
@@ -17,6 +17,7 @@ export interface StandingCard {
   readonly title: string;
   readonly designerId: string | null;
   readonly releaseId: string | null;
+  readonly series: Series | null;
   readonly status: CardStatus;
   readonly filmOn: string | null;
   readonly occasion: string;
@@ -74,6 +75,7 @@ export function cardText({ about, base }: Plan, card: ResolvedCard): CardText {
   const { face, blank, stock } = card.base;
   const words = [
     about.title,
+    about.series?.name,
     formatName({ base }),
     isLying(face) ? 'lying' : 'upright',
     base.fold,
@@ -121,8 +123,11 @@ export function blankStanding(
 
 /** What a card is called, who makes it and for what. */
 function called(id: CardId, revision: number, about: About) {
-  const { title, designerId, releaseId, status, filmOn, occasion, techniques } = about;
-  return { id, revision, title, designerId, releaseId, status, filmOn, occasion, techniques };
+  const { title, designerId, releaseId, series, status, filmOn, occasion, techniques } = about;
+  return {
+    ...{ id, revision, title, designerId, releaseId, series },
+    ...{ status, filmOn, occasion, techniques },
+  };
 }
 
 function formatName({ base: { format } }: Pick<Plan, 'base'>): string {

@@ -5,6 +5,7 @@ import planVersion2 from '../../../test/fixtures/plan-2.json';
 import planVersion3 from '../../../test/fixtures/plan-3.json';
 import planVersion4 from '../../../test/fixtures/plan-4.json';
 import planVersion5 from '../../../test/fixtures/plan-5.json';
+import planVersion6 from '../../../test/fixtures/plan-6.json';
 import { coves, fiveLayers, library, pieceOn, planOf } from '../../../test/support/plans';
 import { readCardFile, writeCardFile, type CardFile } from './cardFile';
 import { usedLibrary } from '../kinds/usedLibrary';
@@ -12,6 +13,7 @@ import { cardFileJsonSchema } from './cardFileJsonSchema';
 import type { CardId } from './ids';
 import { withoutKey } from './orderKeys';
 import { plainMaking } from './plainPlan';
+import { currentPlanSchema } from './planFacts';
 import { upgradePlan } from './upgradePlan';
 import { isPaper, papersOf } from './pieces';
 
@@ -74,9 +76,10 @@ describe('refusing a card file', () => {
     expect(issueOf({})).toEqual({ code: 'no-card-file' });
     expect(issueOf([])).toEqual({ code: 'no-card-file' });
     expect(issueOf({ ...file, version: 9 })).toEqual({ code: 'newer', schema: 9 });
-    expect(issueOf({ ...file, plan: { ...file.plan, schema: 7 } })).toEqual({
+    const schema = currentPlanSchema + 1;
+    expect(issueOf({ ...file, plan: { ...file.plan, schema } })).toEqual({
       code: 'newer',
-      schema: 7,
+      schema,
     });
     const noTitle = { ...file.plan, about: { ...file.plan.about, title: '' } };
     expect(issueOf({ ...file, plan: noTitle })).toMatchObject({
@@ -110,6 +113,14 @@ describe('the published JSON Schema', () => {
 });
 
 describe('older plans', () => {
+  it('stand by themselves, and are as they were: version 6', () => {
+    const read = upgradePlan(planVersion6);
+    if (!read.ok) throw new Error(JSON.stringify(read.issue));
+    const { about } = planVersion6;
+    expect(read.plan).toEqual({ ...planVersion6, schema: 7, about: { ...about, series: null } });
+    expect(planVersion6.combinations.length).toBeGreaterThan(0);
+  });
+
   it('have wishes for their bare colours, and accepted findings by what they are about: version 5', () => {
     const read = upgradePlan(planVersion5);
     if (!read.ok) throw new Error(JSON.stringify(read.issue));
@@ -132,7 +143,8 @@ describe('older plans', () => {
     const read = upgradePlan(planVersion4);
     if (!read.ok) throw new Error(JSON.stringify(read.issue));
     const { about, base, habits, making, uses, pieces } = read.plan;
-    expect(planVersion4).toMatchObject({ about, base, habits, making, uses });
+    expect({ ...planVersion4.about, series: null }).toEqual(about);
+    expect(planVersion4).toMatchObject({ base, habits, making, uses });
     expect(pieces.filter(isPaper).map(withoutKey)).toEqual(
       planVersion4.pieces.filter(({ kind }) => kind === 'panel'),
     );
@@ -147,7 +159,7 @@ describe('older plans', () => {
     expect(pieces.map(({ place, isMirrored, overhang }) => [place, isMirrored, overhang])).toEqual(
       planVersion3.pieces.map(({ place }) => [{ ...place, turn: 0 }, false, 'kept']),
     );
-    expect(read.plan).toMatchObject({ ...planVersion3, schema: 6 });
+    expect(read.plan).toMatchObject({ ...planVersion3, schema: 7 });
   });
 
   it('gain what they did not know: version 2', () => {

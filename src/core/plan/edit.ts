@@ -43,7 +43,7 @@ const changeSchema = z.discriminatedUnion('in', [
 ]);
 
 /** A single change; all but the batch. */
-const simpleEditSchema = z.discriminatedUnion('kind', [
+export const simpleEditSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('set-about'), change: aboutSchema.partial() }),
   z.strictObject({ kind: z.literal('set-base'), change: baseSchema.partial() }),
   z.strictObject({ kind: z.literal('set-habits'), change: habitsSchema.partial() }),

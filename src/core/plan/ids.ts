@@ -7,12 +7,14 @@ export const cardIdSchema = id().brand<'CardId'>();
 export const pieceIdSchema = id().brand<'PieceId'>();
 export const designerIdSchema = id().brand<'DesignerId'>();
 export const releaseIdSchema = id().brand<'ReleaseId'>();
+export const seriesIdSchema = id().brand<'SeriesId'>();
 export const libraryIdSchema = id().brand<'LibraryId'>();
 
 export type CardId = z.output<typeof cardIdSchema>;
 export type PieceId = z.output<typeof pieceIdSchema>;
 export type DesignerId = z.output<typeof designerIdSchema>;
 export type ReleaseId = z.output<typeof releaseIdSchema>;
+export type SeriesId = z.output<typeof seriesIdSchema>;
 export type LibraryId = z.output<typeof libraryIdSchema>;
 
 /** Makes a value and all it holds readonly, so that a plan can only be changed by an edit. */

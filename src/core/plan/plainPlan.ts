@@ -2,6 +2,7 @@ import type { About, Making } from './plan';
 
 /** What a new card says of itself beside its title. */
 export const plainAbout = {
+  series: null,
   occasion: '',
   techniques: [],
   status: 'planned',

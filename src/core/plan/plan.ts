@@ -6,7 +6,13 @@ import { acceptedSchema } from './accepted';
 import { collections } from './collections';
 import { habitsSchema } from './habits';
 import { combinationSchema } from './combination';
-import { designerIdSchema, libraryIdSchema, releaseIdSchema, type Immutable } from './ids';
+import {
+  designerIdSchema,
+  libraryIdSchema,
+  releaseIdSchema,
+  seriesIdSchema,
+  type Immutable,
+} from './ids';
 import { libraryRefSchema } from './items/itemShape';
 import { orderedPieceSchema, pieceSchema } from './piece';
 import {
@@ -20,11 +26,18 @@ import {
 } from './planFacts';
 import { useSchema } from './use';
 
+/** Cards of one design with other words or on other stocks, kept together and bought as one batch. */
+export const seriesSchema = z
+  .strictObject({ id: seriesIdSchema, name: z.string().trim().min(1).max(120) })
+  .meta({ id: 'Series' });
+
 export const aboutSchema = z
   .strictObject({
     title: z.string().trim().min(1).max(120),
     designerId: designerIdSchema.nullable(),
     releaseId: releaseIdSchema.nullable(),
+    /** The cards made of one design with it; null where it stands by itself. */
+    series: seriesSchema.nullable(),
     occasion: z.string().max(60),
     techniques: z.array(z.string().trim().min(1).max(40)).max(20),
     status: z.enum(cardStatuses),
@@ -130,4 +143,5 @@ function haveOwnIds(things: readonly { readonly id: string }[]): boolean {
 export type Plan = Immutable<z.output<typeof planSchema>>;
 export type Base = Plan['base'];
 export type About = Plan['about'];
+export type Series = NonNullable<About['series']>;
 export type Making = Plan['making'];

@@ -17,7 +17,7 @@ export const filmingChecks = [
 export type FilmingCheck = (typeof filmingChecks)[number];
 
 /** Older documents are brought up to it by `upgradePlan`. */
-export const currentPlanSchema = 6;
+export const currentPlanSchema = 7;
 
 /** How many of each a card holds at most. */
 export const mostPieces = 500;

@@ -8,6 +8,7 @@ import { upgradePlan2 } from './upgrades/upgradePlan2';
 import { upgradePlan3 } from './upgrades/upgradePlan3';
 import { upgradePlan4 } from './upgrades/upgradePlan4';
 import { upgradePlan5 } from './upgrades/upgradePlan5';
+import { upgradePlan6 } from './upgrades/upgradePlan6';
 
 export type UpgradedPlan =
   { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly issue: PlanIssue };
@@ -24,6 +25,7 @@ const upgrades: Readonly<Record<number, (document: Document) => unknown>> = {
   3: upgradePlan3,
   4: upgradePlan4,
   5: upgradePlan5,
+  6: upgradePlan6,
 };
 
 const versionedSchema = z.looseObject({ schema: z.number().int().min(1) });

@@ -33,6 +33,8 @@ export const replies = {
   done: z.looseObject({}),
   /** A card that was made. */
   card: z.object({ id: z.string() }),
+  /** Cards that were made together. */
+  cards: z.object({ ids: z.array(z.string()) }),
   cardsRemoved: z.object({ removed: z.array(z.string()) }),
   /** All cards as they stand on the Ledge, and those in the bin. */
   ledge: z.object({ cards: z.array(standingCardSchema), binned: z.array(standingCardSchema) }),

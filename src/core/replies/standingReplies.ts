@@ -3,6 +3,7 @@ import type { CardText, StandingCard } from '../compute/standingCard';
 import type { Length } from '../length/length';
 import { folds } from '../paper/cardFormat';
 import { cardIdSchema } from '../plan/ids';
+import { seriesSchema } from '../plan/plan';
 import { cardStatuses } from '../plan/planFacts';
 
 const ticks = z.number().transform((value) => value as Length);
@@ -15,6 +16,7 @@ export const standingCardSchema = z.object({
   title: z.string(),
   designerId: z.string().nullable(),
   releaseId: z.string().nullable(),
+  series: seriesSchema.nullable(),
   status: z.enum(cardStatuses),
   filmOn: z.string().nullable(),
   occasion: z.string(),

@@ -25,6 +25,7 @@ export function FilterBar({ filter, cards, designers, counts, onChange }: Props)
   const formats = distinct(cards.map(({ format }) => format));
   const occasions = distinct(cards.map(({ occasion }) => occasion));
   const techniques = distinct(cards.flatMap((card) => card.techniques));
+  const series = seriesOf(cards);
   return (
     <search className="flex flex-wrap items-center gap-x-5 gap-y-1.5">
       <input
@@ -87,6 +88,14 @@ export function FilterBar({ filter, cards, designers, counts, onChange }: Props)
           options={techniques.map((each) => [each, each])}
           onChange={(technique) => onChange({ technique })}
         />
+        {filter.series !== undefined && (
+          <Choice
+            name="series"
+            value={filter.series}
+            options={series}
+            onChange={(id) => onChange({ series: id })}
+          />
+        )}
         {!isPlainFilter(filter) && (
           <button
             type="button"
@@ -99,6 +108,7 @@ export function FilterBar({ filter, cards, designers, counts, onChange }: Props)
                 designer: undefined,
                 occasion: undefined,
                 technique: undefined,
+                series: undefined,
               })
             }
           >
@@ -141,4 +151,10 @@ function Choice({ name, value, options, onChange }: ChoiceProps) {
 
 function distinct(values: readonly string[]): readonly string[] {
   return [...new Set(values.filter(Boolean))].toSorted();
+}
+
+/** The series there are, by id and name. */
+function seriesOf(cards: readonly StandingCard[]): readonly (readonly [string, string])[] {
+  const names = new Map(cards.flatMap(({ series }) => (series ? [[series.id, series.name]] : [])));
+  return [...names].toSorted(([, a], [, b]) => (a < b ? -1 : 1));
 }

@@ -1,6 +1,7 @@
 import { useDraggable } from '@dnd-kit/core';
 import type { StandingCard, StandingPicture } from '../../core/compute/standingCard';
 import { slotWidth } from './ledgeRows';
+import { shortTitle } from './ledgeWords';
 import { StandingCardView } from './StandingCardView';
 
 interface Props {
@@ -10,6 +11,8 @@ interface Props {
   /** Undefined until it comes. */
   readonly picture: StandingPicture | undefined;
   readonly below: string;
+  /** Under its board, in CSS pixels. */
+  readonly room: number;
   readonly scale: number;
   readonly onBin: () => void;
   readonly onCopy: () => void;
@@ -18,7 +21,7 @@ interface Props {
 
 /** A card standing on its ledge, what is said beneath it, and what can be done with it. */
 export function LedgeCard(props: Props) {
-  const { card, standing, picture, below, scale, onBin, onCopy, onMove } = props;
+  const { card, standing, picture, below, room, scale, onBin, onCopy, onMove } = props;
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: card.id });
   const action = (name: string, does: () => void) => (
     <button type="button" className="link" onClick={does}>
@@ -44,10 +47,10 @@ export function LedgeCard(props: Props) {
       >
         <StandingCardView card={card} picture={picture} scale={scale} />
       </a>
-      <div className="h-[88px] pt-[18px]">
+      <div className="pt-[18px]" style={{ height: room }}>
         <p className="font-heading flex items-center gap-2 leading-5 font-semibold">
           <span className="truncate" title={card.title}>
-            {card.title}
+            {shortTitle(card)}
           </span>
           <FindingCount card={card} />
         </p>

@@ -21,7 +21,7 @@ import {
 import type { StandingCard } from '../../core/compute/standingCard';
 import type { Designer } from '../../core/plan/cardFile';
 import { LedgeCard } from './LedgeCard';
-import { belowCards, cardGap, type LedgeRow } from './ledgeRows';
+import { cardGap, seriesRuns, slotWidth, type LedgeRow, type SeriesRun } from './ledgeRows';
 import { belowLine, releaseWords } from './ledgeWords';
 import { StandingCardView } from './StandingCardView';
 import type { Pictures } from './usePictures';
@@ -104,6 +104,7 @@ export function Ledges(props: Props) {
     },
   }));
   // How many a release has is known once all cards are here.
+  const seriesCounts = useMemo(() => countSeries(rows), [rows]);
   const standing = useMemo(() => standingOf(isWhole ? rows : []), [isWhole, rows]);
   const cardOf = (id: unknown) => rows.flatMap(cardsOf).find((card) => card.id === id);
   const drop = ({ active, over }: DragEndEvent) => {
@@ -152,7 +153,7 @@ export function Ledges(props: Props) {
                 )}
                 {row.kind === 'cards' && (
                   <>
-                    <ShelfBoard bottom={belowCards - 12} />
+                    <ShelfBoard bottom={row.below - 12} />
                     <ul
                       aria-label={row.release?.name ?? 'Without a release'}
                       className="relative flex h-full items-end px-10"
@@ -165,6 +166,7 @@ export function Ledges(props: Props) {
                           standing={standing.get(card.id)}
                           picture={pictures[card.id]}
                           below={belowLine(card, designers, today)}
+                          room={row.below}
                           scale={scale}
                           onBin={() => props.onBin(card)}
                           onCopy={() => props.onCopy(card)}
@@ -172,6 +174,19 @@ export function Ledges(props: Props) {
                         />
                       ))}
                     </ul>
+                    {seriesRuns(row.cards).map((run) => (
+                      <SeriesBracket
+                        key={run.series.id}
+                        run={run}
+                        total={seriesCounts.get(run.series.id) ?? run.count}
+                        left={sidePadding + runLeft(row.cards, run.from, scale)}
+                        width={
+                          runLeft(row.cards, run.from + run.count, scale) -
+                          runLeft(row.cards, run.from, scale) -
+                          cardGap
+                        }
+                      />
+                    ))}
                   </>
                 )}
               </Row>
@@ -218,6 +233,48 @@ function ShelfBoard({ bottom }: { readonly bottom: number }) {
       style={{ bottom }}
     />
   );
+}
+
+interface BracketProps {
+  readonly run: SeriesRun;
+  /** How many there are of it on all ledges. */
+  readonly total: number;
+  /** In CSS pixels. */
+  readonly left: number;
+  readonly width: number;
+}
+
+/** Under the cards of a series: that they belong together, and what all of them take. */
+function SeriesBracket({ run: { series, count }, total, left, width }: BracketProps) {
+  return (
+    <p
+      className="border-sheet-muted text-sheet-muted absolute bottom-1 flex h-6 gap-x-4 border-t pt-0.5 text-[15px] leading-5 whitespace-nowrap"
+      style={{ left, width }}
+    >
+      <span className="truncate">
+        <a className="link" href={`/?series=${series.id}`}>
+          {series.name}
+        </a>
+        , {count < total ? `${count} of a series of ${total}` : `series of ${count}`}
+      </span>
+      <a className="link" href={`/buying?series=${series.id}`}>
+        Buying list
+        <span className="sr-only"> of the series {series.name}</span>
+      </a>
+    </p>
+  );
+}
+
+function countSeries(rows: readonly LedgeRow[]): ReadonlyMap<string, number> {
+  const counts = new Map<string, number>();
+  for (const { series } of rows.flatMap(cardsOf))
+    if (series) counts.set(series.id, (counts.get(series.id) ?? 0) + 1);
+  return counts;
+}
+
+/** From the first card of a row to one of it, in CSS pixels. */
+function runLeft(cards: readonly StandingCard[], to: number, scale: number): number {
+  return cards.slice(0, to).reduce((sum, card) => sum + slotWidth(card, scale) + cardGap, 0);
 }
 
 /** Which of how many of its release each card is. */

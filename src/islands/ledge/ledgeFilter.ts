@@ -15,6 +15,7 @@ export interface LedgeFilter {
   readonly designer: string | undefined;
   readonly occasion: string | undefined;
   readonly technique: string | undefined;
+  readonly series: string | undefined;
 }
 
 export interface FilterContext {
@@ -27,10 +28,10 @@ export interface FilterContext {
   readonly textOf: (id: string) => CardText | undefined;
 }
 
-const choices = ['format', 'designer', 'occasion', 'technique'] as const;
+const choices = ['format', 'designer', 'occasion', 'technique', 'series'] as const;
 
 export function readFilter(address: URLSearchParams): LedgeFilter {
-  const [format, designer, occasion, technique] = choices.map(
+  const [format, designer, occasion, technique, series] = choices.map(
     (name) => address.get(name) ?? undefined,
   );
   return {
@@ -40,6 +41,7 @@ export function readFilter(address: URLSearchParams): LedgeFilter {
     designer,
     occasion,
     technique,
+    series,
   };
 }
 
@@ -81,6 +83,7 @@ export function filterCards(
       is(filter.designer, card.designerId) &&
       is(filter.occasion, card.occasion) &&
       (filter.technique === undefined || card.techniques.includes(filter.technique)) &&
+      is(filter.series, card.series?.id ?? null) &&
       matches(card, context.textOf(card.id)),
   );
 }

@@ -2,10 +2,20 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { StandingCard } from '../../core/compute/standingCard';
 import { TICKS_PER_INCH } from '../../core/length/length';
-import type { CardId } from '../../core/plan/ids';
-import { cardAfter, cardBelow, cardGap, ledgeRows, slotWidth } from './ledgeRows';
+import type { CardId, SeriesId } from '../../core/plan/ids';
+import {
+  belowCards,
+  cardAfter,
+  cardBelow,
+  cardGap,
+  ledgeRows,
+  seriesLine,
+  seriesRuns,
+  slotWidth,
+} from './ledgeRows';
+import { shortTitle } from './ledgeWords';
 import { firstDrawn, seenFirst } from './seenFirst';
-import { releases, context, cards } from '../../../test/support/ledge';
+import { releases, context, cardOf, cards } from '../../../test/support/ledge';
 
 describe('the rows of the Ledge', () => {
   const scale = 25 / TICKS_PER_INCH;
@@ -23,6 +33,29 @@ describe('the rows of the Ledge', () => {
     ]);
     expect(rowsOf(cards, 1200, false).some(({ kind }) => kind === 'empty')).toBe(false);
     expect(rowsOf([], 1200, false)).toEqual([]);
+  });
+
+  it('keep a series together behind the cards by themselves, on a row of its own where it fits on one', () => {
+    const series = { id: 'prize' as SeriesId, name: 'Marrow prize' };
+    const member = (id: string) => cardOf(id, { title: `Marrow prize: ${id}`, series });
+    const list = [member('a'), cardOf('x'), member('b'), cardOf('y'), cardOf('z'), member('c')];
+    const filled = (width: number) =>
+      rowsOf(list, width, false).flatMap((row) => (row.kind === 'cards' ? [row] : []));
+    const ids = (width: number) => filled(width).map((row) => row.cards.map(({ id }) => id));
+    expect(ids(1400)).toEqual([['x', 'y', 'z', 'a', 'b', 'c']]);
+    expect(ids(800)).toEqual([
+      ['x', 'y', 'z'],
+      ['a', 'b', 'c'],
+    ]);
+    // Where it fits on none it is broken like any cards.
+    expect(ids(400)).toEqual([
+      ['x', 'y'],
+      ['z', 'a'],
+      ['b', 'c'],
+    ]);
+    expect(filled(800).map(({ below }) => below)).toEqual([belowCards, belowCards + seriesLine]);
+    expect(seriesRuns(filled(400)[1]?.cards ?? [])).toEqual([{ series, from: 1, count: 1 }]);
+    expect(list.map(shortTitle)).toEqual(['a', 'x', 'b', 'y', 'z', 'c']);
   });
 
   it('hold every card once, in order, and never more than fits (seed 62)', () => {

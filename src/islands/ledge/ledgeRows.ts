@@ -1,6 +1,7 @@
 import type { StandingCard } from '../../core/compute/standingCard';
 import { TICKS_PER_INCH } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
+import type { Series } from '../../core/plan/plan';
 
 /** One line of the Ledge: the heading of a release, cards side by side, or a release without cards. */
 export type LedgeRow = {
@@ -10,7 +11,12 @@ export type LedgeRow = {
   readonly height: number;
 } & (
   | { readonly kind: 'heading'; readonly cards: readonly StandingCard[] }
-  | { readonly kind: 'cards'; readonly cards: readonly StandingCard[] }
+  | {
+      readonly kind: 'cards';
+      readonly cards: readonly StandingCard[];
+      /** Under the board, in CSS pixels. */
+      readonly below: number;
+    }
   | { readonly kind: 'empty' }
 );
 
@@ -31,7 +37,7 @@ export const usualWidth = 1200;
 
 export const cardGap = 24;
 /** What is said beneath a card needs so much, however narrow it is. */
-const narrowest = 184;
+const narrowest = 176;
 const besideCard = 20;
 const headingHeight = 52;
 /** On a phone what the date means stands below the name, on two lines. */
@@ -39,6 +45,8 @@ const narrowLedge = 520;
 const narrowHeadingHeight = 108;
 const aboveCards = 14;
 export const belowCards = 88;
+/** A bracket under the cards of a series, with its name. */
+export const seriesLine = 28;
 const emptyHeight = 96;
 
 /** The width a card takes on its ledge, in CSS pixels. */
@@ -73,25 +81,66 @@ export function* eachRow(
     else groups.set(id, [card]);
   }
   for (const release of [...releases, undefined]) {
-    const own = groups.get(release?.id) ?? [];
+    const own = seriesTogether(groups.get(release?.id) ?? []);
     if (own.length === 0 && (!measures.hasEmpty || !release)) continue;
     const key = release?.id ?? 'without';
     const height = measures.width < narrowLedge ? narrowHeadingHeight : headingHeight;
     yield { kind: 'heading', key: `${key} heading`, release, cards: own, height };
     if (own.length === 0)
       yield { kind: 'empty', key: `${key} empty`, release, height: emptyHeight };
-    for (const [index, row] of fillRows(own, measures).entries())
+    for (const [index, row] of fillRows(own, measures).entries()) {
+      const below = belowCards + (row.some(({ series }) => series) ? seriesLine : 0);
+      const tallest = Math.max(...row.map(({ face }) => face.height));
       yield {
         kind: 'cards',
         key: `${key} ${index}`,
         release,
         cards: row,
-        height:
-          aboveCards +
-          Math.ceil(Math.max(...row.map(({ face }) => face.height)) * measures.scale) +
-          belowCards,
+        below,
+        height: aboveCards + Math.ceil(tallest * measures.scale) + below,
       };
+    }
   }
+}
+
+/** Behind the last of the series that begins at an index. */
+function seriesEnd(cards: readonly StandingCard[], from: number): number {
+  const id = cards[from]?.series?.id;
+  let end = from + 1;
+  while (id !== undefined && cards[end]?.series?.id === id) end++;
+  return end;
+}
+
+/** The same cards: those that stand by themselves, then one series after the other. */
+function seriesTogether(cards: readonly StandingCard[]): readonly StandingCard[] {
+  const single: StandingCard[] = [];
+  const members = new Map<string, StandingCard[]>();
+  for (const card of cards) {
+    const own = card.series ? members.get(card.series.id) : single;
+    if (own) own.push(card);
+    else if (card.series) members.set(card.series.id, [card]);
+  }
+  return [single, ...members.values()].flat();
+}
+
+/** Where in its row a series stands, and how many of it stand there. */
+export interface SeriesRun {
+  readonly series: Series;
+  readonly from: number;
+  readonly count: number;
+}
+
+/** The series in a row of cards, from left to right. */
+export function seriesRuns(cards: readonly StandingCard[]): readonly SeriesRun[] {
+  const runs: SeriesRun[] = [];
+  for (const [at, { series }] of cards.entries()) {
+    const last = runs.at(-1);
+    if (!series) continue;
+    if (last?.series.id === series.id)
+      runs[runs.length - 1] = { ...last, count: at - last.from + 1 };
+    else runs.push({ series, from: at, count: 1 });
+  }
+  return runs;
 }
 
 function fillRows(
@@ -99,17 +148,23 @@ function fillRows(
   { width, scale }: RowMeasures,
 ): readonly (readonly StandingCard[])[] {
   const rows: StandingCard[][] = [];
+  const room = width + cardGap;
   let left = 0;
-  for (const card of cards) {
-    const needed = slotWidth(card, scale) + cardGap;
+  const widthOf = (some: readonly StandingCard[]) =>
+    some.reduce((sum, card) => sum + slotWidth(card, scale) + cardGap, 0);
+  for (const [at, card] of cards.entries()) {
+    const needed = widthOf([card]);
+    // A series that fits on a row of its own is not begun on one it would not fit on.
+    const isFirst = card.series !== null && cards[at - 1]?.series?.id !== card.series.id;
+    const whole = isFirst ? widthOf(cards.slice(at, seriesEnd(cards, at))) : needed;
+    const together = whole <= room ? whole : needed;
     const row = rows.at(-1);
-    if (row && left >= needed) {
-      row.push(card);
-      left -= needed;
-    } else {
+    if (row && left >= together) row.push(card);
+    else {
       rows.push([card]);
-      left = width + cardGap - needed;
+      left = room;
     }
+    left -= needed;
   }
   return rows;
 }

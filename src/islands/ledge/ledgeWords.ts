@@ -74,3 +74,9 @@ function awayWords(days: number): string {
 function daysBetween(from: string, to: string): number {
   return differenceInCalendarDays(parseISO(to), parseISO(from));
 }
+
+/** What a card is called on the Ledge: in a series, whose name stands under its cards, what it has otherwise. */
+export function shortTitle({ title, series }: StandingCard): string {
+  const prefix = series ? `${series.name}: ` : '';
+  return series && title.startsWith(prefix) ? title.slice(prefix.length) : title;
+}

@@ -16,7 +16,7 @@ import type { Cutting } from './useCutting';
 
 /** What is asked or shown over the workbench, one at a time; `take` is told what was added to the stash. */
 export type Asked =
-  | { readonly kind: 'keys' | 'habits' | 'try-as' | 'release' }
+  | { readonly kind: 'keys' | 'habits' | 'try-as' | 'series' | 'release' }
   | { readonly kind: 'stock' | 'dies'; readonly take: (ref: LibraryRef) => void }
   | { readonly kind: 'stamps'; readonly take: (stamps: readonly Stamp[]) => void };
 

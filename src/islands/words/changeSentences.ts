@@ -163,6 +163,8 @@ function aboutSentence(
       return `title ${fromTo(text(before.title), text(after.title))}`;
     case 'releaseId':
       return `release ${fromTo(nameIn(releases, before.releaseId), nameIn(releases, after.releaseId))}`;
+    case 'series':
+      return after.series ? `in the series “${after.series.name}”` : 'out of its series';
     case 'designerId':
       return `designer ${fromTo(nameIn(designers, before.designerId), nameIn(designers, after.designerId))}`;
     case 'occasion':

@@ -20,6 +20,7 @@ const { View: NewStockDialog } = lateView(
   async () => (await import('../parts/NewStockDialog')).NewStockDialog,
 );
 const { View: TryAsDialog } = lateView(async () => (await import('./TryAsDialog')).TryAsDialog);
+const { View: SeriesDialog } = lateView(async () => (await import('./SeriesDialog')).SeriesDialog);
 const { View: HabitsDialog } = lateView(async () => (await import('./HabitsDialog')).HabitsDialog);
 const { View: ConflictDialog } = lateView(
   async () => (await import('./ConflictDialog')).ConflictDialog,
@@ -91,6 +92,8 @@ function OpenDialog({ controls, areKeysOn, onKeysOn }: Props) {
           onClose={close}
         />
       );
+    case 'series':
+      return <SeriesDialog onClose={close} />;
     case 'release':
       return (
         <NewReleaseDialog

@@ -111,36 +111,41 @@ export async function findCard(
 
 /** Keeps a new card as revision 1; a repeat of the same id and save id changes nothing. */
 export async function createCard(db: Database, card: NewCard): Promise<void> {
-  await insertCard(db, card);
-  tellChange(db, { of: 'cards', ids: [card.id] });
+  await createCards(db, [card]);
 }
 
-async function insertCard(db: Database, card: NewCard): Promise<void> {
-  const plan = planSchema.parse(card.plan);
+/** Keeps several new cards, all or none. */
+export async function createCards(db: Database, made: readonly NewCard[]): Promise<void> {
   await db.transaction(async (tx) => {
-    const made = await tx
-      .insert(cards)
-      .values({
-        id: card.id,
-        plan,
-        revision: 1,
-        embedded: embeddedSchema.parse(card.embedded),
-        changedAt: card.at,
-        binnedAt: null,
-      })
-      .onConflictDoNothing()
-      .returning({ id: cards.id });
-    if (made.length === 0) return requireSameCard(tx, card);
-    await tx.insert(revisions).values({
-      cardId: card.id,
-      number: 1,
-      saveId: card.saveId,
-      author: card.author,
-      at: card.at,
-      planSchema: currentPlanSchema,
-      edits: [],
+    for (const card of made) await insertCard(tx, card);
+  });
+  tellChange(db, { of: 'cards', ids: made.map(({ id }) => id) });
+}
+
+async function insertCard(tx: Transaction, card: NewCard): Promise<void> {
+  const plan = planSchema.parse(card.plan);
+  const made = await tx
+    .insert(cards)
+    .values({
+      id: card.id,
       plan,
-    });
+      revision: 1,
+      embedded: embeddedSchema.parse(card.embedded),
+      changedAt: card.at,
+      binnedAt: null,
+    })
+    .onConflictDoNothing()
+    .returning({ id: cards.id });
+  if (made.length === 0) return requireSameCard(tx, card);
+  await tx.insert(revisions).values({
+    cardId: card.id,
+    number: 1,
+    saveId: card.saveId,
+    author: card.author,
+    at: card.at,
+    planSchema: currentPlanSchema,
+    edits: [],
+    plan,
   });
 }
 

@@ -3,6 +3,7 @@ import { colourParts } from '../../../core/inking/colourParts';
 import { paletteOf } from '../../../core/inking/palette';
 import { faceName } from '../../../core/plan/faces';
 import { countWords } from '../../../core/words/countWords';
+import { useKeys } from '../../parts/useKeys';
 import { useCardSession } from '../../session/CardSession';
 import { BlendStrip } from './BlendStrip';
 import { ColourDrawing } from './ColourDrawing';
@@ -20,7 +21,8 @@ import { useChosenPart } from './useChosenPart';
 
 /** What everything is printed and coloured with: the card as it will look, and each part with what it comes out of. */
 export function ColourStation() {
-  const { plan, card, face } = useCardSession();
+  const { plan, card, face, ask } = useCardSession();
+  useKeys({ s: () => ask({ kind: 'series' }) });
   const all = useMemo(() => colourParts(card), [card]);
   const parts = useMemo(() => all.filter((part) => part.face === face), [all, face]);
   const palette = useMemo(() => paletteOf(all), [all]);

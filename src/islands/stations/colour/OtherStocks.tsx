@@ -3,6 +3,7 @@ import { otherStocks } from '../../../core/inking/otherStocks';
 import type { ColourPart } from '../../../core/inking/colourParts';
 import { resolvePlan } from '../../../core/resolve/resolvePlan';
 import { FaceFigure } from '../../parts/FaceFigure';
+import { KeyedButton } from '../../parts/KeyedButton';
 import { useCardSession } from '../../session/CardSession';
 
 /** Of each small card, in pixels. */
@@ -10,7 +11,7 @@ const room = { width: 140, height: 120 };
 
 /** The card on four stocks side by side: what its colours look like on other paper. */
 export function OtherStocks({ part }: { readonly part: ColourPart | undefined }) {
-  const { plan, card, library, face, commit } = useCardSession();
+  const { plan, card, library, face, ask, commit } = useCardSession();
   const under = useDeferredValue({ plan, library, pieceId: part?.at[0]?.pieceId });
   const others = useMemo(
     () =>
@@ -25,8 +26,11 @@ export function OtherStocks({ part }: { readonly part: ColourPart | undefined })
   if (others.length === 0) return null;
   return (
     <div role="group" aria-label="On other stocks">
-      <p className="pb-1">
+      <p className="flex items-center gap-4 pb-1">
         <strong className="font-heading text-[17px] font-semibold">On other stocks</strong>
+        <KeyedButton keyName="s" onClick={() => ask({ kind: 'series' })}>
+          Series…
+        </KeyedButton>
       </p>
       <ul className="flex flex-wrap gap-x-5 gap-y-2">
         {others.map(({ stock, card: other, edit }) => (

@@ -7,5 +7,6 @@ export const colourKeys: readonly KeyLine[] = [
   [', .', 'try the colour before or after it in the stash'],
   ['b', 'the best three of mine for a part coloured by hand'],
   ['p', 'pick a part out of the lines of an image, or end it'],
+  ['s', 'a series: the same with other words or on other stocks'],
   ['f', 'turn the card to its next face'],
 ];

@@ -25,7 +25,7 @@ export const POST: APIRoute = endpoint(async ({ params, request, cookies }) => {
   const title = named ?? `${cutText(plan.about.title, 110)} (copy)`;
   const id = newId() as CardId;
   const author = readDesigner(cookies);
-  const copy = { ...plan, about: { ...plan.about, title } };
+  const copy = { ...plan, about: { ...plan.about, title, series: null } };
   await createCard(db, { id, plan: copy, embedded, saveId: `copy-${id}`, author, at: new Date() });
   return respondJson({ id }, 201);
 });
