@@ -27,7 +27,9 @@ test('a table of words and stocks becomes cards that stand together and are boug
   const cards = page.getByRole('main').locator('[data-card]');
   await expect(cards).toHaveCount(5);
   await expect(page.getByText('Row markers and others, series of 5').first()).toBeVisible();
-  await page.getByRole('link', { name: 'Buying list of the series Row markers and others' }).click();
+  await page
+    .getByRole('link', { name: 'Buying list of the series Row markers and others' })
+    .click();
   await expect(page.getByRole('heading', { name: /^5 cards/ })).toBeVisible();
 });
 

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { mostSeriesCards } from '../core/composition/seriesCards';
 import { applyEdit } from '../core/plan/applyEdit';
 import { simpleEditSchema } from '../core/plan/edit';
-import { cardIdSchema, type CardId, type DesignerId } from '../core/plan/ids';
+import { cardIdSchema, type CardId, type DesignerId, type Immutable } from '../core/plan/ids';
 import { aboutSchema, planSchema, seriesSchema } from '../core/plan/plan';
 import type { Database } from './storeTypes';
 import { createCards } from './repositories/cards';
@@ -34,7 +34,7 @@ export const seriesRequestSchema = z.strictObject({
 export async function makeSeries(
   db: Database,
   from: string | undefined,
-  { series, design, cards }: z.output<typeof seriesRequestSchema>,
+  { series, design, cards }: Immutable<z.output<typeof seriesRequestSchema>>,
   author: DesignerId | null,
   at: Date,
 ): Promise<readonly CardId[]> {

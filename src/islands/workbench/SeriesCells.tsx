@@ -40,7 +40,7 @@ export function SeriesCells({ cards, rows, columns, leftOut, onLeave }: Props) {
   const scale = Math.min(room.width / width, room.height / height);
   return (
     <div
-      className="col-span-2 max-h-[46vh] overflow-auto"
+      className="col-span-2 max-h-[38vh] overflow-auto"
       role="region"
       aria-label="The cards of the series"
       tabIndex={0}

@@ -45,7 +45,7 @@ export function OtherWordsField({ mark, others, onChange }: WordsProps) {
       <span>
         <textarea
           id="series-others"
-          className="field h-20 w-full"
+          className="field h-16 w-full"
           aria-describedby="series-others-hint"
           onChange={(event) => onChange(readVersions(event.target.value))}
         />
