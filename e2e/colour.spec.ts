@@ -181,3 +181,20 @@ test('a colour that is not there is told with the nearest, and the card is redra
   await saved(page);
   await expect(missing).toHaveCount(0);
 });
+
+test('openings of a stencil take an ink of their own, by their numbers', async ({ page }) => {
+  await open(page, 'low-water');
+  await page.getByRole('button', { name: /^Wavelets/ }).click();
+  await page.keyboard.press('p');
+  await page.getByRole('button', { name: 'Opening 5', exact: true }).click();
+  await page.getByRole('button', { name: 'Opening 6', exact: true }).click();
+  await page.getByRole('combobox', { name: 'colour, out of what' }).click();
+  await page.keyboard.type('rose hip');
+  await page.keyboard.press('Enter');
+  await saved(page);
+  const row = page.getByRole('button', { name: 'Wavelets, openings 5, 6 Rose hip' });
+  await expect(row).toBeVisible();
+  await page.getByRole('button', { name: 'Ink them like the rest' }).click();
+  await saved(page);
+  await expect(row).toHaveCount(0);
+});

@@ -231,6 +231,7 @@ export function stencilledOn(
     turned: false,
     zone: null,
     layers: [[plainStop({ wish: '#6f8fa3' })]],
+    openings: [],
     direction: downward,
     laid: 'before',
   };

@@ -81,6 +81,7 @@ export function newStencilling(start: Start, stencil: Stencil): Extract<Mark, { 
     turned: false,
     zone: null,
     layers: stencil.layers.map(({ colour }) => [plainStop({ wish: colour })]),
+    openings: [],
     direction: downward,
     laid: 'before',
   };

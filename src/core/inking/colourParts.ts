@@ -1,4 +1,4 @@
-import { layerAt } from '../kinds/image/imageLayers';
+import { layerAt } from '../kinds/layerAt';
 import { isPrintedLayer } from '../kinds/image/isPrintedLayer';
 import type { Paint } from '../kinds/paint';
 import { plainSources } from './plainSources';
@@ -46,7 +46,8 @@ export function colourParts(card: ResolvedCard): readonly ColourPart[] {
       if (!paint) continue;
       const own = partOf(mark, layer, paint);
       // What was picked out of the lines is told by itself, as it is called.
-      const alike = layerAt(mark.piece, layer).kind === 'part' ? own.key : alikeKey(own);
+      const { kind } = layerAt(mark.piece, layer);
+      const alike = kind === 'part' || kind === 'openings' ? own.key : alikeKey(own);
       const there = parts.get(alike);
       parts.set(
         alike,
@@ -89,6 +90,8 @@ function partName({ piece, stamp, stencil }: ResolvedMark, layer: number): strin
   const at = layerAt(piece, layer);
   if (at.kind === 'part') return at.part.name;
   if (at.kind === 'finish') return at.finish.kind;
+  if (at.kind === 'openings')
+    return `openings ${at.openings.at.map((opening) => opening + 1).join(', ')}`;
   if (piece.kind === 'stencil')
     return piece.layers.length > 1 ? (stencil?.layers[layer]?.name ?? '') : '';
   return piece.kind === 'image' && !stamp?.words ? (stamp?.layers[layer]?.name ?? '') : '';

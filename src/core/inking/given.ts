@@ -1,4 +1,4 @@
-import { layerAt } from '../kinds/image/imageLayers';
+import { layerAt } from '../kinds/layerAt';
 import type { Mark } from '../plan/piece';
 import type { ColourSource, Print } from '../plan/pieces/colourSource';
 import type { BlendStop } from '../plan/pieces/stops';
@@ -13,7 +13,9 @@ export function printOf(piece: Mark, layer: number): Print | undefined {
 /** The inks of a layer of a ground that may have several; undefined for what has one. */
 export function stopsOf(piece: Mark, layer: number): readonly BlendStop[] | undefined {
   if (piece.kind === 'blend') return piece.stops;
-  return piece.kind === 'stencil' ? (piece.layers[layer] ?? undefined) : undefined;
+  if (piece.kind !== 'stencil') return undefined;
+  const at = layerAt(piece, layer);
+  return at.kind === 'openings' ? at.openings.inks : (piece.layers[layer] ?? undefined);
 }
 
 /** What the colour of a layer comes out of, of several inks the first; undefined where it is coloured by hand. */

@@ -71,15 +71,12 @@ describe('parts picked out of the lines of a stamp', () => {
     expect(panes('1/16')).toHaveLength(4);
   });
 
-  it('lie where they were picked, under the lines, and are told until they are coloured', () => {
+  it('lie where they were picked, show what is under them, and are told until they are coloured', () => {
     const card = resolvePlan(picked, library);
     expect(areasOfPart(must(imageOf(picked).parts[0]), windowStamp)).toEqual([3]);
     const mark = must(card.marks[0]);
     const strokes = kindOf(mark.piece).strokes(mark);
-    expect(strokes.map((stroke) => stroke.kind === 'path' && stroke.lineWidth > 0)).toEqual([
-      false,
-      true,
-    ]);
+    expect(strokes.map((stroke) => stroke.kind === 'path' && stroke.lineWidth > 0)).toEqual([true]);
     const part = colourParts(card).find(({ name }) => name === 'part 1');
     expect(part).toMatchObject({
       kind: 'coloured',
@@ -119,5 +116,12 @@ describe('parts picked out of the lines of a stamp', () => {
       ({ name }) => name === 'part 1',
     );
     expect(again?.paint.colour).toBe('#ff8800');
+    // Coloured, it is drawn under the lines.
+    const mark = must(resolvePlan(outcome.plan, library).marks[0]);
+    const strokes = kindOf(mark.piece).strokes(mark);
+    expect(strokes.map((stroke) => stroke.kind === 'path' && stroke.lineWidth > 0)).toEqual([
+      false,
+      true,
+    ]);
   });
 });

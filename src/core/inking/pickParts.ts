@@ -1,7 +1,7 @@
 import { contains } from '../outline/distance';
-import type { Outline } from '../outline/outline';
+import type { Outline, Rect } from '../outline/outline';
 import { stampAreas, pointWithin } from '../kinds/image/stampAreas';
-import { layerAt } from '../kinds/image/imageLayers';
+import { layerAt } from '../kinds/layerAt';
 import type { TypedLength } from '../length/typedLength';
 import type { Stamp } from '../plan/libraryItem';
 import type { PieceOf } from '../plan/piece';
@@ -12,18 +12,33 @@ import { mostImageParts, mostPartAreas } from '../plan/pieces/image';
 type Image = PieceOf<'image'>;
 type Part = Image['parts'][number];
 
-/** The image of the chosen part whose lines enclose areas, and how parts are picked out of them. */
-export interface Pickable {
+/** An area that can be pointed at. */
+export interface PickableArea {
+  /** Which of all it is, from 0. */
+  readonly index: number;
+  /** In the units of the box it is drawn in. */
+  readonly outline: Outline;
+}
+
+/** Areas on a mark that can be pointed at. */
+export interface PickableAreas {
   readonly mark: ResolvedMark;
+  readonly areas: readonly PickableArea[];
+  readonly box: { readonly width: number; readonly height: number };
+  /** Where that box lies on the face. */
+  readonly at: Rect;
+  /** Those of the chosen part, by their index. */
+  readonly own: readonly number[];
+}
+
+/** The image of the chosen part whose lines enclose areas, and how parts are picked out of them. */
+export interface PickableParts extends PickableAreas {
+  readonly kind: 'lines';
   readonly piece: PieceOf<'image'>;
   readonly stamp: Stamp;
-  /** What its lines enclose, with gaps closed as they are for the chosen part. */
-  readonly areas: readonly Outline[];
   readonly gap: TypedLength;
   /** The chosen part, where that was picked out of the lines. */
   readonly index: number | undefined;
-  /** The areas of the chosen part. */
-  readonly own: readonly number[];
 }
 
 /**
@@ -36,21 +51,19 @@ export function pickableOf(
   mark: ResolvedMark,
   layer: number,
   usual: TypedLength,
-): Pickable | undefined {
+): PickableParts | undefined {
   const { piece, stamp } = mark;
   if (piece.kind !== 'image' || !stamp || stamp.words) return undefined;
   const at = layerAt(piece, layer);
   const picked = at.kind === 'part' ? at : undefined;
   const gap = picked?.part.gap ?? usual;
-  const areas = stampAreas(stamp, gap.ticks);
+  const areas = stampAreas(stamp, gap.ticks).map((outline, index) => ({ index, outline }));
   if (areas.length === 0) return undefined;
   return {
-    mark,
-    piece,
-    stamp,
-    areas,
-    gap,
-    index: picked?.index,
+    kind: 'lines',
+    ...{ mark, piece, stamp, areas, gap, index: picked?.index },
+    box: stamp.shape.box,
+    at: mark.whole,
     own: picked ? areasOfPart(picked.part, stamp) : [],
   };
 }

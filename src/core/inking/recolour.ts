@@ -1,6 +1,6 @@
 import { applyEdit } from '../plan/applyEdit';
 import { batchEdits, simpleEditsOf } from '../plan/batchEdits';
-import { layerAt, type LayerAt } from '../kinds/image/imageLayers';
+import { layerAt, layerOfPart, type LayerAt } from '../kinds/layerAt';
 import { combinationIds } from '../kinds/colouring';
 import type { Combination } from '../plan/combination';
 import type { Edit, SimpleEdit } from '../plan/edit';
@@ -60,6 +60,11 @@ function editOf(piece: Mark, layers: readonly number[], given: Given): SimpleEdi
       return changePiece(piece, {
         layers: piece.layers.map((stops, index) =>
           layers.includes(index) ? (stopsGiven(stops ?? [], given) ?? stops) : stops,
+        ),
+        openings: piece.openings.map((each, index) =>
+          layers.includes(layerOfPart(piece, index))
+            ? { ...each, inks: stopsGiven(each.inks, given) ?? each.inks }
+            : each,
         ),
       });
     default:

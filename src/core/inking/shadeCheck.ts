@@ -5,7 +5,7 @@ export const gapStep = 30;
 /** A turn of hue beyond which two colours do not shade into one another, in degrees; from memory. */
 export const hueTurn = 40;
 /** Below it a colour has no hue to speak of, in C*. */
-const greyish = 8;
+export const greyish = 8;
 
 /** How colours that are used together follow one another, from light to dark. */
 export interface ShadeCheck {

@@ -4,6 +4,7 @@ import type { Mark } from '../plan/piece';
 import type { Applicator } from '../plan/pieces/looks';
 import { itemsOf } from './kinds';
 import { combinationItems } from './sourceItems';
+import { stencilStops } from './stencil/stencilKind';
 
 /** What a mark is printed and coloured with. */
 export interface Colouring {
@@ -36,7 +37,7 @@ function ownTools(piece: Mark): readonly Applicator[] {
     case 'blend':
       return piece.stops.map(({ tool }) => tool);
     case 'stencil':
-      return piece.layers.flatMap((stops) => stops?.map(({ tool }) => tool) ?? []);
+      return stencilStops(piece).flatMap((stops) => stops.map(({ tool }) => tool));
     case 'edges':
       return [piece.tool];
     case 'image':

@@ -45,7 +45,7 @@ function reverseKeys(value: unknown): unknown {
 
 describe('card files', () => {
   it('come back the same bytes after reading and writing, the demo’s too', () => {
-    expect(demo.length).toBe(14);
+    expect(demo.length).toBe(19);
     for (const text of [writeCardFile(file), ...demo]) {
       const read = readCardFile(text);
       expect(read.ok && writeCardFile(read.file)).toBe(text);
@@ -116,8 +116,16 @@ describe('older plans', () => {
   it('stand by themselves, and are as they were: version 6', () => {
     const read = upgradePlan(planVersion6);
     if (!read.ok) throw new Error(JSON.stringify(read.issue));
-    const { about } = planVersion6;
-    expect(read.plan).toEqual({ ...planVersion6, schema: 7, about: { ...about, series: null } });
+    const { about, pieces } = planVersion6;
+    expect(read.plan).toEqual({
+      ...planVersion6,
+      schema: 7,
+      about: { ...about, series: null },
+      pieces: pieces.map((piece) =>
+        piece.kind === 'stencil' ? { ...piece, openings: [] } : piece,
+      ),
+    });
+    expect(pieces.some(({ kind }) => kind === 'stencil')).toBe(true);
     expect(planVersion6.combinations.length).toBeGreaterThan(0);
   });
 

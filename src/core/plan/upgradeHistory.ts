@@ -8,6 +8,7 @@ import { isObject, objectsIn, type Document } from './upgrades/document';
 import { upgradeEdit3 } from './upgrades/upgradeEdit3';
 import { upgradeEdit4 } from './upgrades/upgradeEdit4';
 import { upgradeEdit5 } from './upgrades/upgradeEdit5';
+import { upgradeEdit6 } from './upgrades/upgradeEdit6';
 import { broughtUp } from './upgradePlan';
 
 /** A revision as some version kept it: its edits, and the whole plan after it where that was kept. */
@@ -47,20 +48,19 @@ export function upgradeHistory(
   if (!isObject(revisions[0]?.plan))
     throw new Error('upgradeHistory: expected the first revision to have a plan');
   const five = historyOf5(revisions, current as Document);
-  const six = {
-    revisions: five.revisions.map(({ edits, plan }, at) => ({
-      edits: (revisions[at]?.planSchema ?? 0) < 6 ? edits.map(upgradeEdit5) : edits,
-      plan: plan && broughtUp(plan, currentPlanSchema),
-    })),
-    plan: broughtUp(five.plan, currentPlanSchema),
-  };
   return {
-    revisions: six.revisions.map(({ edits, plan }) => ({
-      edits: edits.map((edit) => editSchema.parse(edit)),
-      plan: plan && planSchema.parse(plan),
+    revisions: five.revisions.map(({ edits, plan }, at) => ({
+      edits: edits.map((edit) => editSchema.parse(currentEdit(edit, revisions[at]?.planSchema))),
+      plan: plan && planSchema.parse(broughtUp(plan, currentPlanSchema)),
     })),
-    plan: planSchema.parse(six.plan),
+    plan: planSchema.parse(broughtUp(five.plan, currentPlanSchema)),
   };
+}
+
+/** An edit of version 5 or a later one as this version has it. */
+function currentEdit(edit: Document, version = 5): Document {
+  const six = version < 6 ? upgradeEdit5(edit) : edit;
+  return version < 7 ? upgradeEdit6(six) : six;
 }
 
 /** A history as version 5 tells it; what that or a later version kept stays as it is. */

@@ -53,7 +53,9 @@ export function ItemTicket({ item, items, holding, unit, onChange }: Props) {
         )}
       </div>
       <div className="flex flex-col gap-3">
-        <HoldingFields item={item} holding={holding} unit={unit} onChange={setHolding} />
+        {item.kind !== 'combination' && (
+          <HoldingFields item={item} holding={holding} unit={unit} onChange={setHolding} />
+        )}
         <p className="text-muted">
           Version {item.version}. Cards keep the version they were made with.
         </p>

@@ -213,6 +213,8 @@ interface AmountProps {
 
 /** How many there are, to be set right where it is read: of paper by the sheet. */
 function AmountCell({ line: { item, holding, unit }, onKeep }: AmountProps) {
+  // Colours used together are no thing one has so many of.
+  if (item.kind === 'combination') return null;
   if (item.kind !== 'stock')
     return (
       <span className="flex items-baseline gap-2">

@@ -2,7 +2,7 @@ import { labOf } from '../../colour/lab';
 import { chalkUnder } from '../../inking/chalkUnder';
 import { isPrintedLayer } from '../../kinds/image/isPrintedLayer';
 import { covers } from '../../kinds/coat';
-import { layerAt } from '../../kinds/image/imageLayers';
+import { layerAt } from '../../kinds/layerAt';
 import { holdsWords, type ResolvedMark } from '../../resolve/resolvedMark';
 import { findOn, type Finding, type Rule } from '../finding';
 

@@ -1,5 +1,5 @@
 import { plainSources } from '../../inking/plainSources';
-import { layerAt } from '../../kinds/image/imageLayers';
+import { layerAt } from '../../kinds/layerAt';
 import { isPrintedLayer } from '../../kinds/image/isPrintedLayer';
 import { solventOf, withstands, type Solvent } from '../../kinds/withstands';
 import type { Library } from '../../plan/library';

@@ -2,7 +2,7 @@ import { labOf } from '../../colour/lab';
 import { chalkUnder } from '../../inking/chalkUnder';
 import { plainSources } from '../../inking/plainSources';
 import { covers, type ColourItem } from '../../kinds/coat';
-import { layerAt } from '../../kinds/image/imageLayers';
+import { layerAt } from '../../kinds/layerAt';
 import type { Paint } from '../../kinds/paint';
 import { outOf } from '../../plan/plainColours';
 import { newestOf } from '../../plan/library';
@@ -34,7 +34,10 @@ export const mediumUnfit: Rule = {
   },
 };
 
-/** On foil and acetate only ink that dries by its solvent dries at all, or one that powder is melted over. */
+/**
+ * On foil and acetate only ink that dries by its solvent dries at all, or one that powder is melted over; on toner what is
+ * water and dye beads.
+ */
 function onSurface(
   input: RuleInput,
   mark: ResolvedMark,
@@ -43,10 +46,12 @@ function onSurface(
 ): readonly Finding[] {
   const ground = mark.ground.from;
   const paper = ground.kind === 'stock' ? ground.stock.paper : undefined;
-  if (paper !== 'foil' && paper !== 'acetate') return [];
+  if (paper !== 'foil' && paper !== 'acetate' && paper !== 'toner') return [];
   if (from.kind !== 'item' || from.item.kind !== 'ink' || from.powder) return [];
   const { item } = from;
-  if (item.ink === 'solvent') return [];
+  const isFit =
+    paper === 'toner' ? item.ink !== 'dye' && item.ink !== 'reactive' : item.ink === 'solvent';
+  if (isFit) return [];
   const data = { rule: 'medium-unfit', why: 'surface', name: item.name, on: paper } as const;
   return [
     findOn(mark, 'look', data, () =>

@@ -1,4 +1,4 @@
-import { layerOfPart } from '../../kinds/image/imageLayers';
+import { layerOfPart } from '../../kinds/layerAt';
 import { isPrintedLayer } from '../../kinds/image/isPrintedLayer';
 import { joinWords } from '../../words/phrases';
 import { recolour } from '../../inking/recolour';

@@ -70,6 +70,13 @@ describe('inks that do not do on their paper', () => {
     });
     expect(datas(mend(plan)).filter(({ rule }) => rule === 'medium-unfit')).toEqual([]);
     expect(datas(panelOf('Tin foil card', [wordsIn('Rail black')]))).toEqual([]);
+    // On toner only what is water and dye beads.
+    const onToner = (ink: string) =>
+      datas(panelOf('Toner sheet 160 g', [wordsIn(ink)])).filter(
+        (data) => data.rule === 'medium-unfit' && data.why === 'surface',
+      );
+    expect(onToner('Kelp line')).toMatchObject([{ on: 'toner' }]);
+    expect(onToner('White wash')).toEqual([]);
   });
 
   it('are told where they are light and transparent on dark paper, and an opaque one is offered', () => {

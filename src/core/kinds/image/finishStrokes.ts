@@ -6,7 +6,7 @@ import type { PieceOf } from '../../plan/piece';
 import type { PlacedMark } from '../markKind';
 import type { Paint } from '../paint';
 import type { Stroke } from '../stroke';
-import { layerOfFinish } from './imageLayers';
+import { layerOfFinish } from '../layerAt';
 
 /** What is drawn of finishes, under the image and over it. */
 export interface FinishStrokes {

@@ -2,7 +2,7 @@ import type { Stamp } from '../../plan/libraryItem';
 import type { PieceOf } from '../../plan/piece';
 import type { PlacedMark } from '../markKind';
 import type { Stroke } from '../stroke';
-import { layerOfPart } from './imageLayers';
+import { layerOfPart } from '../layerAt';
 import { partPath } from './stampAreas';
 
 /** The parts picked out of the lines of a stamp, as areas that reach to the middle of the lines. */
@@ -11,7 +11,8 @@ export function partStrokes(stamp: Stamp, mark: PlacedMark<PieceOf<'image'>>): r
   return piece.parts.flatMap(({ at, gap }, index): readonly Stroke[] => {
     const paint = paints[layerOfPart(piece, index)];
     const path = partPath(stamp, gap.ticks, at);
-    if (!paint || path === '') return [];
+    // What nobody has coloured yet shows what is under it.
+    if (!paint || paint.from.kind === 'open' || path === '') return [];
     return [{ kind: 'path', path, box: stamp.shape.box, paint, lineWidth: 0, at: undefined }];
   });
 }

@@ -14,7 +14,10 @@ export const mediumUseSchema = z
   })
   .meta({ id: 'MediumUse' });
 
-export const mediumUsesSchema = z.array(mediumUseSchema).min(1).max(8);
+/** So many at most are used together. */
+export const mostMedia = 8;
+
+export const mediumUsesSchema = z.array(mediumUseSchema).min(1).max(mostMedia);
 
 /** Colours used together in an order, kept to be used again. */
 export const combinationItemSchema = z

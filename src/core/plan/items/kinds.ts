@@ -46,6 +46,8 @@ export const paperKinds = [
   'acetate',
   'watercolour',
   'kraft',
+  /** Printed with toner all over, to be foiled or stamped on. */
+  'toner',
 ] as const;
 
 export const toolKinds = [

@@ -1,6 +1,16 @@
-import type { Document } from './document';
+import { isObject, type Document } from './document';
 
-/** Plans of version 6 knew of no series: each card stood by itself. */
+/** Plans of version 6 knew of no series, and all openings of a stencil's layer took the same inks. */
 export function upgradePlan6(plan: Document): Document {
-  return { ...plan, schema: 7, about: { ...(plan['about'] as Document), series: null } };
+  const { about, pieces } = plan;
+  return {
+    ...plan,
+    schema: 7,
+    about: { ...(about as Document), series: null },
+    pieces: Array.isArray(pieces) ? pieces.map(upgradePiece6) : pieces,
+  };
+}
+
+export function upgradePiece6(piece: unknown): unknown {
+  return isObject(piece) && piece['kind'] === 'stencil' ? { ...piece, openings: [] } : piece;
 }

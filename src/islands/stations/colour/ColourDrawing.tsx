@@ -1,6 +1,8 @@
 import { useRef } from 'react';
 import type { ColourPart } from '../../../core/inking/colourParts';
-import { pointWithin } from '../../../core/kinds/image/stampAreas';
+import { areasOfPart } from '../../../core/inking/pickParts';
+import { pointWithin, stampAreas } from '../../../core/kinds/image/stampAreas';
+import { layerOfPart } from '../../../core/kinds/layerAt';
 import { kindOf } from '../../../core/kinds/kinds';
 import type { Outline } from '../../../core/outline/outline';
 import { boundsOf } from '../../../core/outline/outline';
@@ -13,8 +15,7 @@ import { pathOf } from '../../parts/pathOf';
 import { SelectionBrackets } from '../../parts/SelectionBrackets';
 import { useSize } from '../../parts/useSize';
 import { useCardSession } from '../../session/CardSession';
-import type { Pickable } from '../../../core/inking/pickParts';
-import { usePickingOf } from './usePicking';
+import { usePickingOf, type Pickable } from './usePicking';
 
 interface Props {
   /** Those of the face shown. */
@@ -41,7 +42,7 @@ export function ColourDrawing({ parts, chosen, onChoose }: Props) {
   const whole = { x: -4, y: -4, width: wide + 8, height: high + 8 };
   // Areas are small; while they are picked, their image fills the drawing.
   const picked = picking.isOn ? picking.pickable : undefined;
-  const view = picked ? closeView(picked.mark, scale, whole) : whole;
+  const view = picked ? closeView(picked, scale, whole) : whole;
   return (
     <div ref={element} className="min-w-0">
       {width > 0 && (
@@ -57,13 +58,13 @@ export function ColourDrawing({ parts, chosen, onChoose }: Props) {
             <FacePicture pieces={drawFace(card, face)} scale={scale} />
           </g>
           {marks.flatMap((mark) =>
-            areasOf(mark).map(({ layer, outline, halfWidth }) => {
+            areasOf(mark).map(({ layer, outline, halfWidth }, index) => {
               const part = parts.find(({ at }) =>
                 at.some((each) => each.pieceId === mark.id && each.layer === layer),
               );
               return (
                 <path
-                  key={`${mark.id}:${layer}`}
+                  key={`${mark.id}:${index}`}
                   d={pathOf(outline, scale)}
                   fill={halfWidth === undefined ? 'transparent' : 'none'}
                   fillRule="evenodd"
@@ -107,9 +108,17 @@ export function ColourDrawing({ parts, chosen, onChoose }: Props) {
 
 type View = Readonly<Record<'x' | 'y' | 'width' | 'height', number>>;
 
-/** The part of the drawing that an image fills, as wide for its height as all of it. */
-function closeView(mark: ResolvedMark, scale: number, whole: View): View {
-  const { x0, y0, x1, y1 } = boundsOf(outlineOf(mark));
+/** The part of the drawing that is filled by what is picked among, as wide for its height as all of it. */
+function closeView({ mark, areas, box, at }: Pickable, scale: number, whole: View): View {
+  const own = boundsOf(outlineOf(mark));
+  const picked = boundsOf(areas.flatMap(({ outline }) => onFaceOf(mark, outline, box, at)));
+  const isImage = mark.piece.kind === 'image';
+  const [x0, y0] = isImage
+    ? [own.x0, own.y0]
+    : [Math.max(own.x0, picked.x0), Math.max(own.y0, picked.y0)];
+  const [x1, y1] = isImage
+    ? [own.x1, own.y1]
+    : [Math.min(own.x1, picked.x1), Math.min(own.y1, picked.y1)];
   const part = Math.min(
     1,
     Math.max(((x1 - x0) * scale) / whole.width, ((y1 - y0) * scale) / whole.height) * 1.15,
@@ -131,15 +140,16 @@ interface PickProps {
   readonly onPick: (area: number) => void;
 }
 
-/** The areas an image's lines enclose, numbered, those of the chosen part filled. */
-function PickAreas({ pickable: { mark, stamp, areas, own }, scale, unit, onPick }: PickProps) {
-  return areas.map((area, index) => {
-    const { x, y } = pointWithin(area);
-    const [[at] = []] = onFaceOf(mark, [[{ x, y }]], stamp.shape.box);
+/** The areas an image's lines enclose or the openings of a stencil, numbered, those of the chosen part filled. */
+function PickAreas({ pickable, scale, unit, onPick }: PickProps) {
+  const { mark, areas, box, at: field, own } = pickable;
+  return areas.map(({ index, outline }) => {
+    const { x, y } = pointWithin(outline);
+    const [[at] = []] = onFaceOf(mark, [[{ x, y }]], box, field);
     return (
       <g key={index}>
         <path
-          d={pathOf(onFaceOf(mark, area, stamp.shape.box), scale)}
+          d={pathOf(onFaceOf(mark, outline, box, field), scale)}
           fillRule="evenodd"
           className={`stroke-violet cursor-pointer ${own.includes(index) ? 'fill-violet/25' : 'hover:fill-violet/10 fill-transparent'}`}
           strokeWidth={unit}
@@ -178,10 +188,27 @@ interface PartArea {
 /** Where on its face each layer of a mark lies. */
 function areasOf(mark: ResolvedMark): readonly PartArea[] {
   const whole = { layer: 0, outline: outlineOf(mark), halfWidth: undefined };
-  if (mark.words || kindOf(mark.piece).isSmall || mark.piece.kind !== 'image') return [whole];
-  return inkOf(mark).flatMap(({ outline, halfWidth, paint }) => {
+  const { piece, paints } = mark;
+  const hasLayers = piece.kind === 'image' || (piece.kind === 'stencil' && paints.length > 1);
+  if (mark.words || kindOf(piece).isSmall || !hasLayers) return [whole];
+  const inked = inkOf(mark).flatMap(({ outline, halfWidth, paint }) => {
     const layer = mark.paints.indexOf(paint);
     return layer === -1 ? [] : [{ layer, outline, halfWidth }];
+  });
+  return [...inked, ...openPartsOf(mark)];
+}
+
+/** Parts picked out of the lines that nobody has coloured yet; nothing is drawn of them. */
+function openPartsOf(mark: ResolvedMark): readonly PartArea[] {
+  const { piece, stamp, paints } = mark;
+  if (piece.kind !== 'image' || !stamp) return [];
+  return piece.parts.flatMap((part, index): readonly PartArea[] => {
+    const layer = layerOfPart(piece, index);
+    if (paints[layer]?.from.kind !== 'open') return [];
+    const areas = areasOfPart(part, stamp).flatMap(
+      (area) => stampAreas(stamp, part.gap.ticks)[area] ?? [],
+    );
+    return [{ layer, outline: onFaceOf(mark, areas, stamp.shape.box), halfWidth: undefined }];
   });
 }
 

@@ -17,6 +17,7 @@ import { PickingContext, usePicking } from './usePicking';
 import { SeenBy, useSeenBy } from './SeenBy';
 import { TestSheetLinks } from './TestSheetLinks';
 import { Ties } from './Ties';
+import { Tones } from './Tones';
 import { useChosenPart } from './useChosenPart';
 
 /** What everything is printed and coloured with: the card as it will look, and each part with what it comes out of. */
@@ -42,6 +43,7 @@ export function ColourStation() {
           <BlendStrip part={chosen.part ?? parts.find(({ kind }) => kind === 'ground')} />
           {palette.colours.length > 0 && <PaletteChart palette={palette} />}
           <PaletteList palette={palette} chosen={chosen.part} />
+          <Tones />
           <Ties palette={palette} />
         </div>
         <div className="flex min-h-0 min-w-0 flex-col gap-4 overflow-auto py-4 pr-[18px]">

@@ -12,8 +12,10 @@ import {
   sortMedia,
   type MediumUse,
 } from '../../../core/inking/media';
+import { markerFamilies } from '../../../core/inking/markerFamilies';
 import { coloursOf } from '../../../core/kinds/coat';
 import type { Combination } from '../../../core/plan/combination';
+import { mostMedia } from '../../../core/plan/items/combination';
 import { newestOf } from '../../../core/plan/library';
 import { outOf } from '../../../core/plan/plainColours';
 import type { Medium } from '../../../core/plan/libraryItem';
@@ -80,6 +82,10 @@ export function CombinationFields({ part }: { readonly part: ColourPart }) {
     put(sorted(best));
     return true;
   };
+  const families = useMemo(
+    () => markerFamilies(items.filter(({ id }) => isHolding(holdings, id))),
+    [items, holdings],
+  );
   useKeys({ b: () => takeBest(3) });
   const alike = own ? countOf(plan, own.id) - part.at.length : 0;
   return (
@@ -118,6 +124,24 @@ export function CombinationFields({ part }: { readonly part: ColourPart }) {
             onChange={(event) => setWanted(event.target.value)}
           />
         </label>
+        {families.length > 0 && (
+          <Choose
+            label="A family of mine"
+            className="button"
+            choices={families.map(({ name, media }) => ({
+              value: name,
+              name,
+              note: countWords(media.length, 'shade'),
+              colour: media[Math.floor(media.length / 2)]?.colour ?? '',
+            }))}
+            value={undefined}
+            otherwise="family…"
+            onChoose={(value) => {
+              const family = families.find(({ name }) => name === value);
+              if (family) put(sorted(family.media.slice(0, mostMedia).map(plainUse)));
+            }}
+          />
+        )}
         {others.length > 0 && (
           <span className="flex items-center gap-2">
             <span className="text-muted">as in</span>

@@ -1,5 +1,5 @@
 import { newFinish, runsRound, type Finish } from '../../../core/inking/finishes';
-import { layerAt, layerOfFinish } from '../../../core/kinds/image/imageLayers';
+import { layerAt, layerOfFinish } from '../../../core/kinds/layerAt';
 import { sides } from '../../../core/plan/faces';
 import type { PieceOf } from '../../../core/plan/piece';
 import { changePiece } from '../../../core/plan/pieceEdits';

@@ -2,7 +2,9 @@ import { useState } from 'react';
 import { isAsKept, toKeep } from '../../../core/inking/media';
 import type { Combination } from '../../../core/plan/combination';
 import type { SimpleEdit } from '../../../core/plan/edit';
+import type { LibraryId } from '../../../core/plan/ids';
 import { findItem } from '../../../core/plan/library';
+import type { LibraryRef } from '../../../core/plan/libraryItem';
 import { TextField } from '../../parts/TextField';
 import { useCardSession } from '../../session/CardSession';
 import { postJson } from '../../wire/postJson';
@@ -19,12 +21,13 @@ export function KeptCombination({ combination, onChange }: Props) {
   const { id, name, note, kept } = combination;
   const keep = async () => {
     setSaid('Keeping it…');
-    const reply = await postJson('/api/combinations', toKeep(combination), 'combination');
-    if (!reply.ok) {
-      setSaid(reply.message);
+    const known = kept && findItem(library, kept);
+    const made = known ? await keepAnew(known.id, combination) : await keepNew(combination);
+    if (typeof made === 'string') {
+      setSaid(made);
       return;
     }
-    const ref = { id: reply.body.id, version: reply.body.version };
+    const ref = { id: made.id, version: made.version };
     needItems([ref]);
     const edit: SimpleEdit = { kind: 'change', in: 'combinations', id, change: { kept: ref } };
     commit(edit);
@@ -60,4 +63,19 @@ export function KeptCombination({ combination, onChange }: Props) {
       </span>
     </div>
   );
+}
+
+/** Keeps it under an id of its own. @returns what was kept, or the sentence why it was not */
+async function keepNew(combination: Combination): Promise<LibraryRef | string> {
+  const reply = await postJson('/api/combinations', toKeep(combination), 'combination');
+  return reply.ok ? reply.body : reply.message;
+}
+
+/** Keeps it as the next version of a kept one, so that the cards which use that are offered it. */
+async function keepAnew(id: LibraryId, combination: Combination): Promise<LibraryRef | string> {
+  const item = { kind: 'combination', id, version: 1, ...toKeep(combination) };
+  const changes = [{ itemId: id, item }];
+  const reply = await postJson('/api/stash', { changes }, 'stash');
+  if (!reply.ok) return reply.message;
+  return reply.body.items.find((each) => each.id === id) ?? 'It was not kept. Try again.';
 }

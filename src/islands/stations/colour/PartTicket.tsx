@@ -23,6 +23,7 @@ import { CombinationFields } from './CombinationFields';
 import type { ChosenPart } from './useChosenPart';
 import { FinishFields } from './FinishFields';
 import { GroundTicket, isInkGround } from './GroundTicket';
+import { PickOpenings } from './PickOpenings';
 import { PickParts } from './PickParts';
 import { WordsTicket } from './WordsTicket';
 import { StopsFields } from './StopsFields';
@@ -47,6 +48,7 @@ export function PartTicket({ part, onChooseAt }: Props) {
         <InkTicket part={part} piece={piece} onGive={give} />
       )}
       {mark && holdsWords(mark) && <WordsTicket mark={mark} part={part} onGive={give} />}
+      {piece.kind === 'stencil' && <PickOpenings />}
       {isInkGround(piece) && <GroundTicket piece={piece} />}
       {piece.kind === 'image' && mark && !mark.stamp?.words && (
         <>

@@ -1,6 +1,7 @@
 import { changePart } from '../../../core/inking/pickParts';
 import { changePiece } from '../../../core/plan/pieceEdits';
 import { countWords } from '../../../core/words/countWords';
+import { capitalise } from '../../../core/words/phrases';
 import { LengthField } from '../../parts/LengthField';
 import { TextField } from '../../parts/TextField';
 import { useCardSession } from '../../session/CardSession';
@@ -9,9 +10,9 @@ import { usePickingOf } from './usePicking';
 /** Parts picked out of the lines of an image: the areas to choose among, and what the chosen part is called. */
 export function PickParts() {
   const { unit, commit, preview } = useCardSession();
-  const { pickable, isOn, toggle, pick } = usePickingOf();
-  if (!pickable) return null;
-  const { piece, index, areas, own, gap } = pickable;
+  const { pickable, isOn, toggle } = usePickingOf();
+  if (pickable?.kind !== 'lines') return null;
+  const { piece, index, gap } = pickable;
   const part = index === undefined ? undefined : piece.parts[index];
   const withPart = (change: Parameters<typeof changePart>[2]) =>
     changePiece(piece, changePart(piece.parts, index ?? -1, change));
@@ -57,28 +58,43 @@ export function PickParts() {
         </>
       )}
       {isOn && (
-        <div
-          role="group"
-          aria-label={part ? `Areas of ${part.name}` : 'Areas to make a part of'}
-          className="flex w-full flex-wrap items-center gap-1.5"
-        >
-          <span className="text-muted pr-1">
-            {countWords(areas.length, 'area')}; point at one in the drawing, or
-          </span>
-          {areas.map((_, area) => (
-            <button
-              key={area}
-              type="button"
-              className="button min-w-8 px-1.5"
-              aria-label={`Area ${area + 1}`}
-              aria-pressed={own.includes(area)}
-              onClick={() => pick(area)}
-            >
-              {area + 1}
-            </button>
-          ))}
-        </div>
+        <AreaButtons
+          label={part ? `Areas of ${part.name}` : 'Areas to make a part of'}
+          one="area"
+        />
       )}
+    </div>
+  );
+}
+
+interface ButtonsProps {
+  readonly label: string;
+  /** What one of them is called. */
+  readonly one: 'area' | 'opening';
+}
+
+/** What can be picked by its number, for those who do not point. */
+export function AreaButtons({ label, one }: ButtonsProps) {
+  const { pickable, pick } = usePickingOf();
+  if (!pickable) return null;
+  const { areas, own } = pickable;
+  return (
+    <div role="group" aria-label={label} className="flex w-full flex-wrap items-center gap-1.5">
+      <span className="text-muted pr-1">
+        {countWords(areas.length, one)}; point at one in the drawing, or
+      </span>
+      {areas.map(({ index }) => (
+        <button
+          key={index}
+          type="button"
+          className="button aria-pressed:border-violet aria-pressed:bg-violet min-w-8 px-1.5 aria-pressed:text-white"
+          aria-label={`${capitalise(one)} ${index + 1}`}
+          aria-pressed={own.includes(index)}
+          onClick={() => pick(index)}
+        >
+          {index + 1}
+        </button>
+      ))}
     </div>
   );
 }

@@ -1,13 +1,26 @@
 import { createContext, use, useState } from 'react';
 import type { ColourPart } from '../../../core/inking/colourParts';
-import { pickableOf, pickPart, toggleArea, type Pickable } from '../../../core/inking/pickParts';
-import { layerOfPart } from '../../../core/kinds/image/imageLayers';
+import {
+  pickableOpenings,
+  pickOpening,
+  type PickableOpenings,
+} from '../../../core/inking/pickOpenings';
+import {
+  pickableOf,
+  pickPart,
+  toggleArea,
+  type PickableParts,
+} from '../../../core/inking/pickParts';
+import { layerOfPart } from '../../../core/kinds/layerAt';
 import { asTyped } from '../../../core/length/typedLength';
 import { inches, millimetres } from '../../../core/length/length';
 import type { PieceId } from '../../../core/plan/ids';
 import { changePiece } from '../../../core/plan/pieceEdits';
 import { useKeys } from '../../parts/useKeys';
 import { useCardSession } from '../../session/CardSession';
+
+/** What can be pointed at on the mark of the chosen part. */
+export type Pickable = PickableParts | PickableOpenings;
 
 export interface Picking {
   readonly pickable: Pickable | undefined;
@@ -27,7 +40,7 @@ export function usePickingOf(): Picking {
   return picking;
 }
 
-/** Picking parts out of the lines of the image of the chosen part; `p` begins and ends it. */
+/** Picking parts out of the lines of the chosen image, or openings of the chosen stencil; `p` begins and ends it. */
 export function usePicking(
   part: ColourPart | undefined,
   onPicked: (pieceId: PieceId, layer: number) => void,
@@ -35,7 +48,9 @@ export function usePicking(
   const { card, unit, commit } = useCardSession();
   const [isAsked, setAsked] = useState(false);
   const mark = card.marks.find(({ id }) => id === part?.at[0]?.pieceId);
-  const pickable = mark && pickableOf(mark, part?.at[0]?.layer ?? 0, usualGap[unit]);
+  const layer = part?.at[0]?.layer ?? 0;
+  const pickable =
+    mark && (pickableOf(mark, layer, usualGap[unit]) ?? pickableOpenings(mark, layer));
   const isOn = isAsked && pickable !== undefined;
   const toggle = () => setAsked(!isOn);
   useKeys({
@@ -50,13 +65,20 @@ export function usePicking(
     isOn,
     toggle,
     pick: (area) => {
-      const outline = pickable?.areas[area];
-      if (!pickable || !outline) return;
+      const picked = pickable?.areas.find(({ index }) => index === area);
+      if (!pickable || !picked) return;
+      if (pickable.kind === 'openings') {
+        const inked = pickOpening(pickable, area);
+        if (!inked) return;
+        commit(changePiece(pickable.piece, inked.change));
+        onPicked(pickable.piece.id, inked.layer);
+        return;
+      }
       const { piece, stamp, gap, index } = pickable;
       const change =
         index === undefined
-          ? pickPart(piece, stamp, outline, gap)
-          : toggleArea(piece, index, outline);
+          ? pickPart(piece, stamp, picked.outline, gap)
+          : toggleArea(piece, index, picked.outline);
       if (!change) return;
       commit(changePiece(piece, change));
       if (index === undefined) onPicked(piece.id, layerOfPart(piece, piece.parts.length));
