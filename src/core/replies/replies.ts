@@ -3,6 +3,7 @@ import { cardTextSchema, standingCardSchema } from './standingReplies';
 import { cutBatchSchema } from '../cutting/cutBatch';
 import { designerSchema, releaseSchema } from '../plan/cardFile';
 import { editSchema } from '../plan/edit';
+import { faceIds } from '../plan/faces';
 import type { Immutable } from '../plan/ids';
 import { libraryItemSchema } from '../plan/libraryItem';
 import { combinationItemSchema } from '../plan/items/combination';
@@ -45,9 +46,11 @@ export const replies = {
   stock: stockSchema,
   dieSet: dieSetSchema,
   combination: combinationItemSchema,
-  /** The cards that use a kept combination. */
-  combinationUses: z.object({
-    cards: z.array(z.object({ id: z.string(), title: z.string() })),
+  /** The cards that use an item, and the faces a stamp is printed on. */
+  itemUses: z.object({
+    cards: z.array(
+      z.object({ id: z.string(), title: z.string(), faces: z.array(z.enum(faceIds)) }),
+    ),
   }),
   /** Items of the stash, each to be read on its own, and what there is of them. */
   stashPart: z.object({ items: z.array(z.unknown()), holdings: z.array(holdingSchema) }),

@@ -7,6 +7,7 @@ import type { Holding } from '../../core/stash/holding';
 import { itemFields } from '../../core/stash/itemFields';
 import type { StashChange } from '../../core/stash/stashChange';
 import { FieldInput } from './FieldInput';
+import { ItemUses } from './ItemUses';
 import { KeptColours } from './KeptColours';
 import { HoldingFields } from './HoldingFields';
 
@@ -48,6 +49,7 @@ export function ItemTicket({ item, items, holding, unit, onChange }: Props) {
           />
         ))}
         {item.kind === 'combination' && <KeptColours item={item} items={items} />}
+        {item.kind === 'stamp' && <ItemUses itemId={item.id} hasTestSheets={item.words === null} />}
         {item.kind === 'stock' && (
           <p className="text-muted">{weightWords(item.gramsPerSquareMetre)}.</p>
         )}

@@ -1,10 +1,8 @@
-import { useEffect, useState } from 'react';
 import { unknownColour } from '../../core/kinds/paint';
 import type { LibraryId } from '../../core/plan/ids';
 import type { CombinationItem, LibraryItem } from '../../core/plan/libraryItem';
 import type { ColourSource } from '../../core/plan/pieces/colourSource';
-import type { ReplyOf } from '../../core/replies/replies';
-import { getJson } from '../wire/postJson';
+import { ItemUses } from './ItemUses';
 
 interface Props {
   readonly item: CombinationItem;
@@ -13,19 +11,6 @@ interface Props {
 
 /** What a kept combination is made of, in the order of use, and the cards it is used on. */
 export function KeptColours({ item, items }: Props) {
-  const [uses, setUses] = useState<ReplyOf<'combinationUses'>['cards']>();
-  const [issue, setIssue] = useState('');
-  useEffect(() => {
-    let isGone = false;
-    void getJson(`/api/combinations?used=${item.id}`, 'combinationUses').then((reply) => {
-      if (isGone) return;
-      if (reply.ok) setUses(reply.body.cards);
-      else setIssue(reply.message);
-    });
-    return () => {
-      isGone = true;
-    };
-  }, [item.id]);
   return (
     <div className="flex flex-col gap-1.5 pt-2">
       <ol aria-label="In the order they are used" className="flex flex-wrap gap-x-4 gap-y-1">
@@ -39,19 +24,7 @@ export function KeptColours({ item, items }: Props) {
         ))}
       </ol>
       {item.note !== '' && <p>{item.note}</p>}
-      <p className="text-muted">
-        {issue}
-        {uses?.length === 0 && 'No card uses it yet.'}
-        {uses && uses.length > 0 && 'Used on '}
-        {uses?.map(({ id, title }, index) => (
-          <span key={id}>
-            {index > 0 && ', '}
-            <a className="link" href={`/card/${id}/colour`}>
-              {title}
-            </a>
-          </span>
-        ))}
-      </p>
+      <ItemUses itemId={item.id} />
     </div>
   );
 }

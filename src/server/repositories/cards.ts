@@ -1,7 +1,9 @@
-import { and, desc, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNotNull, isNull, or, sql, type SQL } from 'drizzle-orm';
 import { z } from 'zod';
+import type { FaceId } from '../../core/plan/faces';
 import type { CardId, DesignerId, LibraryId } from '../../core/plan/ids';
 import { libraryItemSchema } from '../../core/plan/libraryItem';
+import { faceOf } from '../../core/plan/movePiece';
 import { readItems } from './readItems';
 import type { Library } from '../../core/plan/library';
 import { currentPlanSchema } from '../../core/plan/planFacts';
@@ -50,18 +52,36 @@ export async function readAbouts(db: Database): Promise<ReadonlyMap<CardId, unkn
   return new Map(rows.map(({ id, about }) => [id, about]));
 }
 
-/** The cards outside the bin that have a combination taken from a kept one, or kept as it, by their titles. */
-export async function cardsUsingCombination(
-  db: Database,
-  itemId: LibraryId,
-): Promise<readonly { readonly id: CardId; readonly title: string }[]> {
-  const wanted = JSON.stringify({ combinations: [{ kept: { id: itemId } }] });
-  const title = sql<string>`${cards.plan}->'about'->>'title'`;
-  return db
-    .select({ id: cards.id, title })
+/** A card that uses an item, and the faces it prints it on where that is a stamp. */
+export interface ItemUse {
+  readonly id: CardId;
+  readonly title: string;
+  readonly faces: readonly FaceId[];
+}
+
+/** The cards outside the bin that print a stamp, or have a combination taken from a kept one or kept as it, by their titles. */
+export async function cardsUsing(db: Database, itemId: LibraryId): Promise<readonly ItemUse[]> {
+  const has = (part: object) => sql`${cards.plan} @> ${JSON.stringify(part)}::jsonb`;
+  const rows = await db
+    .select({ id: cards.id, plan: cards.plan })
     .from(cards)
-    .where(and(isNull(cards.binnedAt), sql`${cards.plan} @> ${wanted}::jsonb`))
-    .orderBy(title);
+    .where(
+      and(
+        isNull(cards.binnedAt),
+        or(
+          has({ combinations: [{ kept: { id: itemId } }] }),
+          has({ pieces: [{ kind: 'image', stamp: { id: itemId } }] }),
+        ),
+      ),
+    )
+    .orderBy(sql`${cards.plan}->'about'->>'title'`);
+  return rows.map(({ id, plan: stored }) => {
+    const plan = readStoredPlan(stored, id);
+    const faces = plan.pieces.flatMap((piece) =>
+      piece.kind === 'image' && piece.stamp.id === itemId ? [faceOf(plan, piece.id)] : [],
+    );
+    return { id, title: plan.about.title, faces: [...new Set(faces)] };
+  });
 }
 
 /** A card as it is kept, not read yet. */

@@ -1,10 +1,10 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { library, planOf } from '../../../test/support/plans';
+import { library, measure, pieceOn, planOf, stampedOn, wren } from '../../../test/support/plans';
 import { emptyStore } from '../../../test/support/store';
 import type { CardId, LibraryId } from '../../core/plan/ids';
 import type { Combination } from '../../core/plan/combination';
 import type { Store } from '../storeTypes';
-import { cardsUsingCombination, createCard } from './cards';
+import { cardsUsing, createCard } from './cards';
 import { addToLibrary } from './library';
 
 let store: Store;
@@ -42,10 +42,28 @@ describe('a kept combination', () => {
     await add('buoy', 'Buoy', { id: brass, version: 1 });
     await add('gull', 'Gull', { id: 'other' as LibraryId, version: 1 });
     await add('own', 'Own', null);
-    expect(await cardsUsingCombination(store.db, brass)).toEqual([
-      { id: 'buoy', title: 'Buoy' },
-      { id: 'tram', title: 'Tram' },
+    expect(await cardsUsing(store.db, brass)).toEqual([
+      { id: 'buoy', title: 'Buoy', faces: [] },
+      { id: 'tram', title: 'Tram', faces: [] },
     ]);
-    expect(await cardsUsingCombination(store.db, 'none' as LibraryId)).toEqual([]);
+    expect(await cardsUsing(store.db, 'none' as LibraryId)).toEqual([]);
+  });
+});
+
+describe('a stamp', () => {
+  it('knows the cards it is printed on, and on which faces', async () => {
+    const plan = planOf([
+      pieceOn('inside', 'panel', measure('4', '5')),
+      stampedOn('panel', 'bird', wren),
+      stampedOn('panel', 'other', wren),
+      stampedOn('front', 'first', wren),
+    ]);
+    await createCard(store.db, {
+      ...{ id: 'wrens' as CardId, plan, embedded: [], saveId: 'wrens', author: null },
+      at: new Date(),
+    });
+    expect(await cardsUsing(store.db, wren.id)).toEqual([
+      { id: 'wrens', title: plan.about.title, faces: ['inside', 'front'] },
+    ]);
   });
 });
