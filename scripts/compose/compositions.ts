@@ -151,9 +151,9 @@ export const compositions: Readonly<Record<string, Compose>> = {
     image('jar', 'jar-panel', 'jar', at('c', 't 15/32')),
     image('greeting', 'jar-panel', 'thank-you', at('c', 'b 1/4')),
     image('spool', 'jar-panel', 'spool', at('r 9/32', 'b 31/32', 12)),
-    gem('gem-1', 'jar-panel', at('l 1/2', 't 1'), '#3f6f74'),
-    gem('gem-2', 'jar-panel', at('l 5/8', 't 1 5/16'), '#d9a441', '3/32'),
-    gem('gem-3', 'jar-panel', at('r 5/8', 't 7/8'), '#b5533f', '3/32'),
+    gem('gem-1', 'jar-panel', at('l 1/2', 't 1'), 'Red gems 3 mm'),
+    gem('gem-2', 'jar-panel', at('l 5/8', 't 1 5/16'), 'Red gems 3 mm', '3/32'),
+    gem('gem-3', 'jar-panel', at('r 5/8', 't 7/8'), 'Red gems 3 mm', '3/32'),
   ],
   'marrow-prize': () => [
     image('marrow', 'top-panel', 'marrow', at('c', 'b 47.5 mm')),

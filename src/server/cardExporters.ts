@@ -18,6 +18,7 @@ import type { CutPlan } from '../core/cutting/cutPlan';
 import { planCuts, usualBudget } from '../core/cutting/planCuts';
 import { lastOf } from '../core/cutting/planSheets';
 import { TooManyRectanglesError } from '../core/cutting/unboundedValue';
+import { colourRows } from '../core/prose/colourRows';
 import { projectSheet } from '../core/prose/projectSheet';
 import { writeCutListCsv } from '../core/prose/writeCutListCsv';
 import { writeMarkdown } from '../core/prose/writeMarkdown';
@@ -108,7 +109,11 @@ export const cardExporters: readonly CardExporter[] = [
     says: () => ['project sheet'],
     type: 'text/markdown; charset=utf-8',
     needsStash: true,
-    write: async (input, solver) => writeMarkdown(sheetOf(input), await suppliesOf(input, solver)),
+    write: async (input, solver) => {
+      const { plan } = input.file;
+      const colours = colourRows(plan, resolvePlan(plan, input.library), input.library);
+      return writeMarkdown(sheetOf(input), await suppliesOf(input, solver), colours);
+    },
   },
   {
     file: 'cut-list.csv',

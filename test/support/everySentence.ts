@@ -18,6 +18,7 @@ import {
   stepSentence,
 } from '../../src/core/prose/cutSentences';
 import { filmingChecklist } from '../../src/core/prose/filmingChecklist';
+import { colourRows } from '../../src/core/prose/colourRows';
 import { projectSheet } from '../../src/core/prose/projectSheet';
 import { speakingList } from '../../src/core/prose/speakingList';
 import { writeMarkdown } from '../../src/core/prose/writeMarkdown';
@@ -344,7 +345,7 @@ function cardSentences(): readonly MadeSentence[] {
       const supplies = unplannedSupplies(plan);
       const from = `card ${at} ${unit}`;
       return [
-        ...writeMarkdown(sheet, supplies)
+        ...writeMarkdown(sheet, supplies, colourRows(plan, card, library))
           .split('\n')
           .map((text) => ({ from: `${from} Markdown`, text })),
         ...speakingList(sheet).map((text) => ({ from: `${from} spoken`, text })),

@@ -15,10 +15,15 @@ import {
   writeRevealsIn,
   yieldSentence,
 } from './sentences';
+import { colourWords, type ColourRow } from './colourRows';
 import { capitalise } from '../words/phrases';
 
 /** The project sheet as Markdown for a blog; what people typed is escaped. Ends with a line end. */
-export function writeMarkdown(sheet: ProjectSheet, supplies: SupplyList): string {
+export function writeMarkdown(
+  sheet: ProjectSheet,
+  supplies: SupplyList,
+  colours: readonly ColourRow[],
+): string {
   const { base, copies, missing, notes } = sheet;
   const lines = [
     `# ${escape(sheet.title)}`,
@@ -34,6 +39,7 @@ export function writeMarkdown(sheet: ProjectSheet, supplies: SupplyList): string
       ? [`Without figures, so not in the list: ${missing.map(escape).join(', ')}.`, '']
       : []),
     ...placementLines(sheet),
+    ...colourLines(colours, sheet),
     ...supplyLines(supplies),
     ...(notes.trim() === '' ? [] : ['## Notes', '', escape(notes.trim()), '']),
   ];
@@ -73,6 +79,23 @@ function placementLines({ placements, leading, fold }: ProjectSheet): string[] {
       const told = moves ? `. ${stencilWords(moves, size, leading).join(' ')}` : '';
       const many = count > 1 ? ` (${manyWords({ count, sizes }, leading)}; the first)` : '';
       return `- **${escape(name)}**${many}, ${writeSize(size, leading)} ${leading}: ${rulerWords(figures, leading)} of ${where}${turned}${told}`;
+    }),
+    '',
+  ];
+}
+
+/** What everything is printed and coloured with, in the order of the work. */
+function colourLines(colours: readonly ColourRow[], { fold }: ProjectSheet): string[] {
+  if (colours.length === 0) return [];
+  const hasFaces = new Set(colours.map(({ face }) => face)).size > 1;
+  return [
+    '## Colours, in the order they are used',
+    '',
+    ...colours.map((row) => {
+      const where = hasFaces ? `, ${faceName(row.face, fold)}` : '';
+      const part = [row.of, row.part].filter(Boolean).join(', ');
+      const note = row.note === '' ? '' : `. ${row.note}`;
+      return `- **${escape(part)}**${where}: ${escape(`${colourWords(row)}${note}`)}`;
     }),
     '',
   ];

@@ -3,6 +3,7 @@ import type { Unit } from '../../../core/length/length';
 import { faceName, facesOf, type FaceId } from '../../../core/plan/faces';
 import type { SupplyList } from '../../../core/supplies/supplyList';
 import type { ResolvedCard } from '../../../core/resolve/resolvedCard';
+import type { ColourRow } from '../../../core/prose/colourRows';
 import type { CutRow, ProjectSheet } from '../../../core/prose/projectSheet';
 import {
   rowRemarks,
@@ -12,6 +13,7 @@ import {
 } from '../../../core/prose/sentences';
 import { capitalise } from '../../../core/words/phrases';
 import { FaceFigure } from '../../parts/FaceFigure';
+import { ColourTable } from './ColourTable';
 import { ExplodedLayers } from './ExplodedLayers';
 import { SupplyShort } from './SupplyShort';
 
@@ -20,10 +22,11 @@ interface Props {
   readonly card: ResolvedCard;
   readonly unit: Unit;
   readonly supplies: SupplyList;
+  readonly colours: readonly ColourRow[];
 }
 
 /** What someone else cuts and builds from: pictures, base, every piece in gluing order, notes. */
-export function ProjectPage({ sheet, card, unit, supplies }: Props) {
+export function ProjectPage({ sheet, card, unit, supplies, colours }: Props) {
   const faces = facesOf(sheet.fold).filter(
     (face) =>
       face === 'front' || [...sheet.faces, ...sheet.placements].some((each) => each.face === face),
@@ -65,6 +68,7 @@ export function ProjectPage({ sheet, card, unit, supplies }: Props) {
           unit={unit}
         />
       ))}
+      <ColourTable rows={colours} fold={sheet.fold} />
       <SupplyShort list={supplies} />
       {sheet.notes.trim() !== '' && (
         <section className="break-inside-avoid pt-5 print:pt-2">

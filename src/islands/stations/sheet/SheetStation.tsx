@@ -1,7 +1,8 @@
 import { fileName } from '../../../core/text/fileName';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { otherUnit, writeSize } from '../../../core/length/formatLength';
 import { writeSuppliesCsv } from '../../../core/prose/writeSuppliesCsv';
+import { colourRows } from '../../../core/prose/colourRows';
 import { projectSheet } from '../../../core/prose/projectSheet';
 import { formatSentence } from '../../../core/prose/sentences';
 import { useKeys } from '../../parts/useKeys';
@@ -40,6 +41,7 @@ export function SheetStation() {
   const isTaken = (batch.batch?.taken?.length ?? 0) > 0;
   useKeys({ p: () => window.print() });
   const sheet = projectSheet(plan, card, unit);
+  const colours = useMemo(() => colourRows(plan, card, library), [plan, card, library]);
   const [page, setPage] = useState<PageId>('project');
   return (
     <div className="mx-auto flex max-w-[1180px] items-start gap-6 px-[18px] py-5 max-md:flex-col print:block print:p-0">
@@ -60,7 +62,13 @@ export function SheetStation() {
           {sheet.copies === 1 ? 'One card.' : `${sheet.copies} cards.`}
         </p>
         {page === 'project' ? (
-          <ProjectPage sheet={sheet} card={card} unit={unit} supplies={supplies} />
+          <ProjectPage
+            sheet={sheet}
+            card={card}
+            unit={unit}
+            supplies={supplies}
+            colours={colours}
+          />
         ) : page === 'placing' ? (
           <PlacementTable placements={sheet.placements} fold={sheet.fold} unit={unit} />
         ) : page === 'supplies' ? (
