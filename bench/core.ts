@@ -195,7 +195,7 @@ function colouredOf(count: number): { readonly plan: Plan; readonly items: Libra
 }
 
 console.log(
-  'Colour (targets: a changed ink drawn in 16 ms, palette and findings in 16 ms, a family in 50 ms)',
+  'Colour (targets: a changed ink drawn in 16 ms, palette and findings in 16 ms beside resolving, a family in 50 ms)',
 );
 {
   const { plan, items } = colouredOf(200);
@@ -237,7 +237,8 @@ console.log(
     {
       pieces: plan.pieces.length,
       'changed ink drawn ms': round(median(40, () => redraw(changed().card))),
-      'palette and findings ms': round(
+      'edit and resolve ms': round(median(40, () => void changed())),
+      'edit, resolve, palette and findings ms': round(
         median(40, () => {
           const { next, card } = changed();
           void paletteOf(colourParts(card));

@@ -70,7 +70,8 @@ test('a blend takes another reach by typing, and says what it may be where that 
 test('the card is seen on four other stocks, and takes one', async ({ page }) => {
   await open(page, 'lighthouse-keeper');
   await page.getByRole('button', { name: /^Dawn/ }).click();
-  const others = page.getByRole('group', { name: 'On other stocks' }).getByRole('button');
+  const stocks = page.getByRole('group', { name: 'On other stocks' }).getByRole('listitem');
+  const others = stocks.getByRole('button');
   await expect(others).toHaveCount(4);
   const kraft = others.filter({ hasText: /kraft/ });
   const name = (await kraft.textContent()) ?? '?';

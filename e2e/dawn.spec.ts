@@ -41,6 +41,7 @@ async function allIsNamed(page: Page): Promise<void> {
   const rock = await page.getByRole('button', { name: /^Lighthouse, rock/ }).textContent();
   await page.getByRole('link', { name: /^Sheet/ }).click();
   const main = page.getByRole('main');
+  await page.getByRole('button', { name: 'Colours', exact: true }).click();
   const order = rock?.replace('Lighthouse, rock', '') ?? '?';
   // In the order of use, after one another.
   const told = (await main.textContent()) ?? '';

@@ -89,13 +89,24 @@ function areasOn(card: ResolvedCard, words: ResolvedMark): readonly InkedArea[] 
   for (const [index, mark] of card.marks.entries())
     for (const { outline, halfWidth, paint } of inkOf(mark)) {
       if (halfWidth !== undefined) continue;
-      const area = { mark, index, outline, paint, bounds: boundsOf(outline) };
+      const area = { mark, index, outline, paint, bounds: boundsOfArea(outline) };
       const there = areas.get(paperKey(mark));
       if (there) there.push(area);
       else areas.set(paperKey(mark), [area]);
     }
   knownAreas.set(card, areas);
   return areas.get(paperKey(words)) ?? [];
+}
+
+/** An area that lies as before is the same object. */
+const knownBounds = new WeakMap<Outline, Bounds>();
+
+function boundsOfArea(outline: Outline): Bounds {
+  const before = knownBounds.get(outline);
+  if (before) return before;
+  const bounds = boundsOf(outline);
+  knownBounds.set(outline, bounds);
+  return bounds;
 }
 
 function placesOn({ rect, piece }: ResolvedMark): readonly Point[] {

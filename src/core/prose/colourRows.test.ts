@@ -28,6 +28,11 @@ describe('what a card is coloured with', () => {
     expect(said('low-water', 'Wavelets')).toBe('Sea mist (large brush)');
   });
 
+  it('is printed first and coloured then, thing by thing', () => {
+    const shell = demo('low-water').rows.filter(({ of }) => of === 'Fan shell');
+    expect(shell.map(({ part }) => part)).toEqual(['ribs, outline', 'shell']);
+  });
+
   it('is all there of every card of the demo', () => {
     for (const file of readdirSync('demo/cards')) {
       const { rows } = demo(file.replace('.nibwright.json', ''));

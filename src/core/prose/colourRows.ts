@@ -35,10 +35,10 @@ export interface ColourRow {
   readonly note: string;
 }
 
-/** What everything on a card comes out of, in the order of the work. */
+/** What everything on a card comes out of, thing by thing; each is printed before it is coloured, and finished last. */
 export function colourRows(plan: Plan, card: ResolvedCard, library: Library): readonly ColourRow[] {
   const pieces = new Map(plan.pieces.map((piece) => [piece.id, piece]));
-  return colourParts(card).flatMap((part): readonly ColourRow[] => {
+  return workOrder(colourParts(card)).flatMap((part): readonly ColourRow[] => {
     const { face, kind, of, name, paint, at } = part;
     const [first] = at;
     const piece = first && pieces.get(first.pieceId);
@@ -55,6 +55,30 @@ export function colourRows(plan: Plan, card: ResolvedCard, library: Library): re
       },
     ];
   });
+}
+
+/** When parts of one thing get their turn. */
+const turnOf: Readonly<Record<PartKind, number>> = {
+  ground: 0,
+  printed: 1,
+  drawn: 1,
+  coloured: 2,
+  stuck: 3,
+  finish: 4,
+};
+
+/** Things in their order, the parts of each by their turn. */
+function workOrder(parts: readonly ColourPart[]): readonly ColourPart[] {
+  const things = new Map<string | undefined, ColourPart[]>();
+  for (const part of parts) {
+    const id = part.at[0]?.pieceId;
+    const own = things.get(id);
+    if (own) own.push(part);
+    else things.set(id, [part]);
+  }
+  return [...things.values()].flatMap((own) =>
+    own.toSorted((a, b) => turnOf[a.kind] - turnOf[b.kind]),
+  );
 }
 
 /** What a part comes out of, on one line. @example 'White pencil (undercoat), Oat 1 and Bark 2' */

@@ -4,6 +4,7 @@ import { rounded, turned, type Outline, type Rect } from '../outline/outline';
 import type { Paint } from '../kinds/paint';
 import type { Stroke } from '../kinds/stroke';
 import { kindOf } from '../kinds/kinds';
+import { sameRect } from './outlineOf';
 import type { ResolvedMark } from './resolvedMark';
 
 /** What a print does to something that lies where it prints. */
@@ -57,16 +58,42 @@ export function inkOf(mark: ResolvedMark): readonly InkedStroke[] {
   return strokes;
 }
 
-function inked(
-  mark: ResolvedMark,
-  { path, box, paint, lineWidth, at = mark.whole }: Extract<Stroke, { kind: 'path' }>,
-): InkedStroke {
-  const lines = lineWidth > 0 ? flattenLines(path) : flattenPath(path);
+type PathStroke = Extract<Stroke, { kind: 'path' }>;
+
+function inked(mark: ResolvedMark, stroke: PathStroke): InkedStroke {
+  const { paint, lineWidth } = stroke;
   return {
-    outline: onFaceOf(mark, lines, box, at),
+    outline: placedOutline(mark, stroke),
     halfWidth: lineWidth > 0 ? lineWidth / 2 : undefined,
     paint,
   };
+}
+
+/** The outlines of a piece's strokes where it lies, areas and lines, by their paths; another colour leaves them as they are. */
+interface Placed extends Pick<ResolvedMark, 'rect' | 'whole'> {
+  readonly areas: Map<string, Outline>;
+  readonly lines: Map<string, Outline>;
+}
+
+/** A piece that an edit leaves alone stays the same object. */
+const placedOf = new WeakMap<ResolvedMark['piece'], Placed>();
+
+function placedOutline(mark: ResolvedMark, { path, box, lineWidth, at }: PathStroke): Outline {
+  const isLine = lineWidth > 0;
+  const place = () => onFaceOf(mark, isLine ? flattenLines(path) : flattenPath(path), box, at);
+  // Of what is laid down again and again the same path lies at many places.
+  if (at) return place();
+  const { piece, rect, whole } = mark;
+  const before = placedOf.get(piece);
+  const isThere = before && sameRect(before.rect, rect) && sameRect(before.whole, whole);
+  const placed = isThere ? before : { rect, whole, areas: new Map(), lines: new Map() };
+  if (!isThere) placedOf.set(piece, placed);
+  const outlines: Map<string, Outline> = isLine ? placed.lines : placed.areas;
+  const known = outlines.get(path);
+  if (known) return known;
+  const outline = place();
+  outlines.set(path, outline);
+  return outline;
 }
 
 /** Where an outline of a drawing lies on the face of a mark, turned as the mark lies. @param box what it is drawn in */

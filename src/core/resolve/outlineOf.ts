@@ -54,7 +54,7 @@ function hasSameOutline(a: Placed, b: Placed): boolean {
   );
 }
 
-function sameRect(a: Rect, b: Rect): boolean {
+export function sameRect(a: Rect, b: Rect): boolean {
   return a.x === b.x && a.y === b.y && sameSize(a, b);
 }
 

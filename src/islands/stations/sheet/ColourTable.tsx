@@ -10,7 +10,12 @@ interface Props {
 
 /** What everything is printed and coloured with, each part in the order of use. */
 export function ColourTable({ rows, fold }: Props) {
-  if (rows.length === 0) return null;
+  if (rows.length === 0)
+    return (
+      <p className="text-muted pt-4">
+        Nothing is printed or coloured yet. Add images and words on the Layout station.
+      </p>
+    );
   const hasFaces = new Set(rows.map(({ face }) => face)).size > 1;
   return (
     <section className="pt-5 print:pt-2">

@@ -3,7 +3,6 @@ import type { Unit } from '../../../core/length/length';
 import { faceName, facesOf, type FaceId } from '../../../core/plan/faces';
 import type { SupplyList } from '../../../core/supplies/supplyList';
 import type { ResolvedCard } from '../../../core/resolve/resolvedCard';
-import type { ColourRow } from '../../../core/prose/colourRows';
 import type { CutRow, ProjectSheet } from '../../../core/prose/projectSheet';
 import {
   rowRemarks,
@@ -13,7 +12,6 @@ import {
 } from '../../../core/prose/sentences';
 import { capitalise } from '../../../core/words/phrases';
 import { FaceFigure } from '../../parts/FaceFigure';
-import { ColourTable } from './ColourTable';
 import { ExplodedLayers } from './ExplodedLayers';
 import { SupplyShort } from './SupplyShort';
 
@@ -22,11 +20,10 @@ interface Props {
   readonly card: ResolvedCard;
   readonly unit: Unit;
   readonly supplies: SupplyList;
-  readonly colours: readonly ColourRow[];
 }
 
 /** What someone else cuts and builds from: pictures, base, every piece in gluing order, notes. */
-export function ProjectPage({ sheet, card, unit, supplies, colours }: Props) {
+export function ProjectPage({ sheet, card, unit, supplies }: Props) {
   const faces = facesOf(sheet.fold).filter(
     (face) =>
       face === 'front' || [...sheet.faces, ...sheet.placements].some((each) => each.face === face),
@@ -68,7 +65,6 @@ export function ProjectPage({ sheet, card, unit, supplies, colours }: Props) {
           unit={unit}
         />
       ))}
-      <ColourTable rows={colours} fold={sheet.fold} />
       <SupplyShort list={supplies} />
       {sheet.notes.trim() !== '' && (
         <section className="break-inside-avoid pt-5 print:pt-2">

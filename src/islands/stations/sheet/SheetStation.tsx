@@ -15,6 +15,7 @@ import { saveFile } from '../../parts/saveFile';
 import { SupplyTable } from '../../parts/SupplyTable';
 import { FilmingSheet } from './FilmingSheet';
 import { ProjectPage } from './ProjectPage';
+import { ColourTable } from './ColourTable';
 import { PlacementTable } from './PlacementTable';
 import { UsesEditor } from './UsesEditor';
 
@@ -62,15 +63,11 @@ export function SheetStation() {
           {sheet.copies === 1 ? 'One card.' : `${sheet.copies} cards.`}
         </p>
         {page === 'project' ? (
-          <ProjectPage
-            sheet={sheet}
-            card={card}
-            unit={unit}
-            supplies={supplies}
-            colours={colours}
-          />
+          <ProjectPage sheet={sheet} card={card} unit={unit} supplies={supplies} />
         ) : page === 'placing' ? (
           <PlacementTable placements={sheet.placements} fold={sheet.fold} unit={unit} />
+        ) : page === 'colours' ? (
+          <ColourTable rows={colours} fold={sheet.fold} />
         ) : page === 'supplies' ? (
           <div className="pt-4">
             {!isStashWhole && (
@@ -160,6 +157,7 @@ const downloads = [
 const pages = [
   ['project', 'Project sheet'],
   ['placing', 'Where it goes'],
+  ['colours', 'Colours'],
   ['supplies', 'Supplies'],
   ['filming', 'For filming'],
 ] as const;
