@@ -51,4 +51,10 @@ test('a series is made by keys alone, and says what is amiss before', async ({ p
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\?series=/);
   await expect(page.getByText('Night greetings, series of 2')).toBeVisible();
+  // A card can be taken out of its series again.
+  await page.getByRole('link', { name: /^Last tram home \(copy\): / }).click();
+  await page.getByRole('link', { name: /^Sheet/ }).click();
+  await page.getByRole('button', { name: 'Take it out' }).click();
+  await expect(page.getByText(/^Saved/)).toBeVisible();
+  await expect(page.getByText('One of the series')).toHaveCount(0);
 });

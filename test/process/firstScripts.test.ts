@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
@@ -26,7 +26,13 @@ async function firstScripts(page: string): Promise<ReadonlySet<string>> {
   const waiting = [...html.matchAll(/(?:component-url|renderer-url|src)="([^"]+\.js)"/g)].map(
     ([, path]) => path ?? '',
   );
+  return withImports(waiting);
+}
+
+/** Scripts and all they import from the start. */
+function withImports(paths: readonly string[]): ReadonlySet<string> {
   const found = new Set<string>();
+  const waiting = [...paths];
   for (let path = waiting.pop(); path !== undefined; path = waiting.pop()) {
     if (found.has(path)) continue;
     found.add(path);
@@ -55,6 +61,15 @@ describe('the first scripts of a page', () => {
   it.each(pages)('of %s check nothing: the schemas come after them', async (page) => {
     const scripts = await firstScripts(page);
     expect(scripts.size).toBeGreaterThan(3);
+    expect([...scripts].filter((path) => read(path).includes(schemas))).toEqual([]);
+  });
+
+  it.each(stations)('of the station $name check nothing either', ({ id }) => {
+    const own = readdirSync('dist/client/_astro').filter((name) =>
+      name.toLowerCase().startsWith(`${id}station.`),
+    );
+    expect(own).toHaveLength(1);
+    const scripts = withImports(own.map((name) => `/_astro/${name}`));
     expect([...scripts].filter((path) => read(path).includes(schemas))).toEqual([]);
   });
 

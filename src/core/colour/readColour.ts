@@ -1,4 +1,5 @@
-import { clampRgb, colorsNamed, convertLab65ToRgb, formatHex } from 'culori/fn';
+import { colorsNamed } from 'culori/fn';
+import { hexOfLab } from './hexOfLab';
 
 /**
  * A colour as one types it: `#5c2e4b`, `5c2e4b`, a name of the CSS colours such as `teal`, or as measured under D65,
@@ -32,5 +33,5 @@ function measured(text: string): string | undefined {
     .map((each) => Number(each.replace(',', '.')));
   if (l === undefined || a === undefined || b === undefined) return undefined;
   if (l < 0 || l > 100 || Math.abs(a) > 160 || Math.abs(b) > 160) return undefined;
-  return formatHex(clampRgb(convertLab65ToRgb({ l, a, b })));
+  return hexOfLab({ l, a, b });
 }

@@ -19,7 +19,8 @@ import type { Plan } from '../plan/plan';
 import { mostPieces } from '../plan/planFacts';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { asideOf } from './asideOf';
-import { copyOut, pasteInto, readCopied, type PasteHow } from './clipboard';
+import { copyOut, pasteInto, type PasteHow } from './clipboard';
+import { readCopied } from './readCopied';
 import { at, done, newIds } from '../../../test/support/shapes';
 import { must } from '../../../test/support/must';
 

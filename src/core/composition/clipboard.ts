@@ -1,6 +1,5 @@
-import { z } from 'zod';
 import { combinationIds } from '../kinds/colouring';
-import { combinationSchema, type Combination } from '../plan/combination';
+import type { Combination } from '../plan/combination';
 import type { Edit, SimpleEdit } from '../plan/edit';
 import { withoutKey } from '../plan/orderKeys';
 import { addPieces } from '../plan/pieceEdits';
@@ -9,33 +8,15 @@ import { batchEdits } from '../plan/batchEdits';
 import type { PieceId } from '../plan/ids';
 import type { LibraryRef } from '../plan/libraryItem';
 import { findItem, newestOf, type Library } from '../plan/library';
-import { pieceSchema, type Piece, type PlaceRule, type Support } from '../plan/piece';
+import type { Piece, PlaceRule, Support } from '../plan/piece';
 import { followsSupport, isPaper } from '../plan/pieces';
 import { copyOf } from '../plan/copyOf';
 import { withAllOn } from '../plan/pieceSets';
 import type { Plan } from '../plan/plan';
-import { mostCombinations, mostPieces } from '../plan/planFacts';
+import { mostPieces } from '../plan/planFacts';
 import { sameJson } from '../plan/sameJson';
 import { boxOf, placedById, supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import { placeAt } from '../measuring/placeAt';
-
-/** Pieces on their way from one place to another, or from one card to another. */
-export const copiedSchema = z.strictObject({
-  format: z.literal('nibwright-pieces'),
-  version: z.literal(2),
-  pieces: z.array(pieceSchema).min(1).max(mostPieces),
-  /** What of their parts is coloured by hand. */
-  combinations: z.array(combinationSchema).max(mostCombinations),
-});
-
-/** Pieces as text, and what it says of a text that holds none. */
-export type ReadCopied =
-  | {
-      readonly ok: true;
-      readonly pieces: readonly Piece[];
-      readonly combinations: readonly Combination[];
-    }
-  | { readonly ok: false };
 
 /**
  * Pieces and all that lies on them, ready to be put elsewhere: what they were placed or sized by that stays behind is
@@ -79,20 +60,6 @@ function withoutTies(piece: Piece, card: ResolvedCard, isTaken: (id: PieceId) =>
 function supportOf(card: ResolvedCard, id: PieceId) {
   const placed = placedById(card, id);
   return placed && supportRect(card, placed.support);
-}
-
-/** Reads pieces from a text; anything else is none. */
-export function readCopied(text: string): ReadCopied {
-  let document: unknown;
-  try {
-    document = JSON.parse(text);
-  } catch {
-    return { ok: false };
-  }
-  const parsed = copiedSchema.safeParse(document);
-  if (!parsed.success) return { ok: false };
-  const { pieces, combinations } = parsed.data;
-  return { ok: true, pieces, combinations };
 }
 
 export interface Pasted {

@@ -107,7 +107,8 @@ const familyAnswerSchema = z
     lightness: z.array(z.number()),
     steps: z.array(z.number()),
     turn: z.number(),
-    gaps: z.array(z.strictObject({ from: z.number(), to: z.number() })),
+    /** Steps with nothing between, and the colour to buy that would lie in the middle. */
+    gaps: z.array(z.strictObject({ from: z.number(), to: z.number(), wish: colourSchema })),
   })
   .meta({ id: 'FamilyAnswer' });
 

@@ -100,7 +100,9 @@ describe('giving a part another colour', () => {
 describe('shades', () => {
   it('are told by their steps, the turn of hue, and what is missing between', () => {
     expect(shadeCheck(['#ffffff'])).toEqual({ lightness: [100], steps: [], turn: 0, gaps: [] });
-    expect(shadeCheck(['#000000', '#ffffff']).gaps).toEqual([{ from: 100, to: 0 }]);
+    expect(shadeCheck(['#000000', '#ffffff']).gaps).toEqual([
+      { from: 100, to: 0, wish: '#777777' },
+    ]);
     expect(shadeCheck(['#c08080', '#8080c0']).turn).toBeGreaterThan(40);
     const clay = shadeCheck(['#cf8762', '#e8b79c', '#a9593a']);
     expect(clay.steps).toHaveLength(2);

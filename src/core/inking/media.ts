@@ -5,6 +5,7 @@ import type { Combination } from '../plan/combination';
 import type { PieceId } from '../plan/ids';
 import { findItem, type Library } from '../plan/library';
 import type { CombinationItem, LibraryRef, Medium } from '../plan/libraryItem';
+import type { ColourSource } from '../plan/pieces/colourSource';
 import { outOf } from '../plan/plainColours';
 import { sameJson } from '../plan/sameJson';
 import { capitalise } from '../words/phrases';
@@ -13,9 +14,14 @@ import type { ColourPart } from './colourParts';
 
 export type MediumUse = Combination['media'][number];
 
-/** A medium used as a pen is, evenly and once. */
+/** A colour put on as a pen does it, evenly and once. */
+export function evenUse(from: ColourSource): MediumUse {
+  return { from, tool: 'pen', strength: 'even', passes: 1 };
+}
+
+/** The same of a medium of the stash. */
 export function plainUse(item: LibraryRef): MediumUse {
-  return { from: outOf(item), tool: 'pen', strength: 'even', passes: 1 };
+  return evenUse(outOf(item));
 }
 
 /** What media of a combination lie on: its undercoat, or the paper. */

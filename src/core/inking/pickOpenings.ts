@@ -3,7 +3,7 @@ import { firstField } from '../kinds/stencil/stencilKind';
 import { openingsOf } from '../kinds/stencil/stencilOpenings';
 import type { PieceOf } from '../plan/piece';
 import type { ChangeOf } from '../plan/pieceEdits';
-import { mostOpeningInks } from '../plan/pieces/stencil';
+import { mostOpeningInks } from '../plan/planFacts';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 import type { PickableAreas } from './pickParts';
 import { onFaceOf } from '../resolve/inkOf';

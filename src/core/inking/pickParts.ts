@@ -7,7 +7,7 @@ import type { Stamp } from '../plan/libraryItem';
 import type { PieceOf } from '../plan/piece';
 import type { ChangeOf } from '../plan/pieceEdits';
 import type { ResolvedMark } from '../resolve/resolvedMark';
-import { mostImageParts, mostPartAreas } from '../plan/pieces/image';
+import { mostImageParts, mostPartAreas } from '../plan/planFacts';
 
 type Image = PieceOf<'image'>;
 type Part = Image['parts'][number];

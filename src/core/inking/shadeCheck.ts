@@ -1,3 +1,4 @@
+import { hexOfLab } from '../colour/hexOfLab';
 import { hueAngle, labOf } from '../colour/lab';
 
 /** A step that is seen as an edge rather than a shade, in L*; from memory. */
@@ -15,8 +16,15 @@ export interface ShadeCheck {
   readonly steps: readonly number[];
   /** The largest turn of hue between neighbours, in degrees; 0 among greys. */
   readonly turn: number;
-  /** Steps with nothing between, from where to where in L*. */
-  readonly gaps: readonly { readonly from: number; readonly to: number }[];
+  readonly gaps: readonly ShadeGap[];
+}
+
+/** A step with nothing between, from where to where in L*. */
+export interface ShadeGap {
+  readonly from: number;
+  readonly to: number;
+  /** What would lie in the middle of it, `#rrggbb`. */
+  readonly wish: string;
 }
 
 /** @param colours as they are seen, in any order */
@@ -30,7 +38,15 @@ export function shadeCheck(colours: readonly string[]): ShadeCheck {
     turn: round(Math.max(0, ...pairs.map(({ light, dark }) => turnBetween(light, dark)))),
     gaps: pairs
       .filter(({ light, dark }) => light.l - dark.l > gapStep)
-      .map(({ light, dark }) => ({ from: round(light.l), to: round(dark.l) })),
+      .map(({ light, dark }) => ({
+        from: round(light.l),
+        to: round(dark.l),
+        wish: hexOfLab({
+          l: (light.l + dark.l) / 2,
+          a: (light.a + dark.a) / 2,
+          b: (light.b + dark.b) / 2,
+        }),
+      })),
   };
 }
 

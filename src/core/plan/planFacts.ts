@@ -24,3 +24,7 @@ export const mostPieces = 500;
 export const mostUses = 500;
 export const mostAccepted = 1000;
 export const mostCombinations = 200;
+/** Parts picked out of one image, areas of one part, and groups of openings of one stencil. */
+export const mostImageParts = 40;
+export const mostPartAreas = 40;
+export const mostOpeningInks = 20;

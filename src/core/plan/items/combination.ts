@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { colourSourceSchema } from '../pieces/colourSource';
 import { applicators, strengths } from '../pieces/looks';
 import { boughtShape } from './itemShape';
-import { beginnings } from './kinds';
+import { beginnings, mostMedia } from './kinds';
 
 /** One medium as it is used: what puts it on, how strongly, and how often it is gone over. */
 export const mediumUseSchema = z
@@ -13,9 +13,6 @@ export const mediumUseSchema = z
     passes: z.number().int().min(1).max(9),
   })
   .meta({ id: 'MediumUse' });
-
-/** So many at most are used together. */
-export const mostMedia = 8;
 
 export const mediumUsesSchema = z.array(mediumUseSchema).min(1).max(mostMedia);
 

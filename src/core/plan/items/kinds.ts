@@ -70,3 +70,6 @@ export const solvents = ['alcohol', 'water'] as const;
 
 /** What colours that are used together begin with. */
 export const beginnings = ['light', 'dark'] as const;
+
+/** So many media at most are used together. */
+export const mostMedia = 8;

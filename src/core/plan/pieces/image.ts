@@ -3,6 +3,7 @@ import { typedLengthSchema } from '../../length/lengthSchema';
 import { sides } from '../faces';
 import { pieceIdSchema } from '../ids';
 import { libraryRefSchema } from '../items/itemShape';
+import { mostImageParts, mostPartAreas } from '../planFacts';
 import { colourSourceSchema, printSchema } from './colourSource';
 import { commonShape } from './common';
 import { finishKinds } from './looks';
@@ -21,10 +22,6 @@ const layerColourSchema = z
     ...byHand,
   ])
   .meta({ id: 'LayerColour' });
-
-/** Parts of one image, and areas of one part. */
-export const mostImageParts = 40;
-export const mostPartAreas = 40;
 
 /** In the units of the box of the stamp's drawing. */
 const pointSchema = z.strictObject({ x: z.number(), y: z.number() });

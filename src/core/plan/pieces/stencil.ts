@@ -1,12 +1,10 @@
 import { z } from 'zod';
 import { typedSizeSchema } from '../../length/lengthSchema';
 import { libraryRefSchema } from '../items/itemShape';
+import { mostOpeningInks } from '../planFacts';
 import { commonShape } from './common';
 import { groundTimes } from './looks';
 import { directionSchema, stopsSchema } from './stops';
-
-/** So many openings, or groups of them, may have inks of their own. */
-export const mostOpeningInks = 20;
 
 const openingsSchema = z
   .strictObject({

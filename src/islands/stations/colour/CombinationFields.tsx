@@ -4,6 +4,7 @@ import { colourWith, countOf, recolour, withoutUnused } from '../../../core/inki
 import { shadeCheck } from '../../../core/inking/shadeCheck';
 import {
   bestMedia,
+  evenUse,
   fromKept,
   groundOf,
   newCombination,
@@ -15,7 +16,7 @@ import {
 import { markerFamilies } from '../../../core/inking/markerFamilies';
 import { coloursOf } from '../../../core/kinds/coat';
 import type { Combination } from '../../../core/plan/combination';
-import { mostMedia } from '../../../core/plan/items/combination';
+import { mostMedia } from '../../../core/plan/items/kinds';
 import { newestOf } from '../../../core/plan/library';
 import { outOf } from '../../../core/plan/plainColours';
 import type { Medium } from '../../../core/plan/libraryItem';
@@ -87,13 +88,31 @@ export function CombinationFields({ part }: { readonly part: ColourPart }) {
     [items, holdings],
   );
   useKeys({ b: () => takeBest(3) });
+  const check = shadeCheck(own?.media.map(seen) ?? []);
   const alike = own ? countOf(plan, own.id) - part.at.length : 0;
   return (
     <>
       {own && (
         <>
           <MediumUses media={own.media} seen={seen} onChange={put} />
-          <p>{shadeSentence(shadeCheck(own.media.map(seen)))}</p>
+          <p>{shadeSentence(check)}</p>
+          {check.gaps.slice(0, 1).map(({ wish }) => (
+            <p key={wish} className="flex flex-wrap items-center gap-x-2">
+              <span className="text-muted">To buy:</span>
+              <span
+                aria-hidden
+                className="border-control inline-block size-4 border"
+                style={{ background: wish }}
+              />
+              <button
+                type="button"
+                className="link"
+                onClick={() => put(sorted([...own.media, evenUse({ wish })]))}
+              >
+                a wish like this, between them
+              </button>
+            </p>
+          ))}
         </>
       )}
       {!own && <p className="text-muted">{bareWords(part)}</p>}

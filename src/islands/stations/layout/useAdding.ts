@@ -1,7 +1,9 @@
+import { useEffect, useRef } from 'react';
 import { flushSync } from 'react-dom';
 import { addWords } from '../../../core/composition/addWords';
 import { asideOf } from '../../../core/composition/asideOf';
-import { copyOut, pasteInto, readCopied, type PasteHow } from '../../../core/composition/clipboard';
+import { copyOut, pasteInto, type PasteHow } from '../../../core/composition/clipboard';
+import type { ReadCopied } from '../../../core/composition/readCopied';
 import { freshPlace } from '../../../core/composition/freshPlace';
 import { layGround } from '../../../core/composition/newInkGround';
 import { newStock } from '../../../core/composition/newStock';
@@ -23,6 +25,7 @@ import { mostPieces } from '../../../core/plan/planFacts';
 import { supportRect } from '../../../core/resolve/resolvedCard';
 import { countWords } from '../../../core/words/countWords';
 import { newPieceId } from '../../parts/newPieceId';
+import { whenIdle } from '../../parts/whenIdle';
 import { useCardSession } from '../../session/CardSession';
 import { useLayout } from './LayoutContext';
 import { supportIdOf } from '../../../core/resolve/supportIdOf';
@@ -48,10 +51,23 @@ const mostForWords = 2;
 /** Where copied pieces wait, so that another card can have them. */
 const alongKey = 'nibwright-pieces';
 
+/** The schemas a text is read by come when the page is idle, not with the station. */
+const loadReader = () => import('../../../core/composition/readCopied');
+
+function useReader() {
+  const reader = useRef<Awaited<ReturnType<typeof loadReader>>>(undefined);
+  useEffect(
+    () => whenIdle(() => void loadReader().then((loaded) => (reader.current = loaded))),
+    [],
+  );
+  return reader;
+}
+
 export function useAdding(): Adding {
   const { plan, card, library, holdings, unit, face, commit } = useCardSession();
   const { chosen, setTold } = useLayout();
   const addAll = useAddAll();
+  const reader = useReader();
   const on = newSupport(card, face, chosen.first);
   const start = () => ({ id: newPieceId(), on });
   const wellPlaced = (mark: Mark): Mark => ({
@@ -67,6 +83,21 @@ export function useAdding(): Adding {
       placeOf: ({ id, on: before }) =>
         sameSupport(before, under) ? asideOf(card, id, unit) : undefined,
     };
+  };
+  const put = (copied: ReadCopied): boolean => {
+    if (!copied.ok) return false;
+    const pasted = pasteInto(plan, copied.pieces, {
+      combinations: copied.combinations,
+      ...pasteWhere(copied.pieces),
+      library,
+      newId: newPieceId,
+    });
+    if (pasted) {
+      commit(pasted.edit);
+      chosen.choose(pasted.roots);
+      setTold('');
+    } else setTold(`A card has at most ${mostPieces} pieces.`);
+    return true;
   };
   return {
     addImage: (stamp) => addAll([wellPlaced(newImage(start(), stamp))]),
@@ -103,19 +134,10 @@ export function useAdding(): Adding {
       return true;
     },
     putDown: () => {
-      const copied = readCopied(localStorage.getItem(alongKey) ?? '');
-      if (!copied.ok) return false;
-      const pasted = pasteInto(plan, copied.pieces, {
-        combinations: copied.combinations,
-        ...pasteWhere(copied.pieces),
-        library,
-        newId: newPieceId,
-      });
-      if (pasted) {
-        commit(pasted.edit);
-        chosen.choose(pasted.roots);
-        setTold('');
-      } else setTold(`A card has at most ${mostPieces} pieces.`);
+      const text = localStorage.getItem(alongKey);
+      if (text === null) return false;
+      if (reader.current) return put(reader.current.readCopied(text));
+      void loadReader().then(({ readCopied }) => put(readCopied(text)));
       return true;
     },
   };

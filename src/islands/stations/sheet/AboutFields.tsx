@@ -75,6 +75,19 @@ export function AboutFields({ about, onCommit }: Props) {
           />
         </span>
       ))}
+      {about.series && (
+        <p className="flex flex-wrap items-baseline gap-x-3">
+          <span>
+            One of the series{' '}
+            <a className="link" href={`/?series=${about.series.id}`}>
+              {about.series.name}
+            </a>
+          </span>
+          <button type="button" className="link" onClick={() => onCommit({ series: null })}>
+            Take it out
+          </button>
+        </p>
+      )}
       <label className="flex flex-col gap-1">
         Notes, printed at the end
         <textarea
