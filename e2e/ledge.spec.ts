@@ -23,8 +23,9 @@ test('a card goes into the bin, comes back by undo, and again from the bin', asy
 });
 
 test('cards stand at one scale, drawn from their plans', async ({ page }) => {
-  await page.goto('/');
   const height = async (name: string) => {
+    // Only what is in view is drawn, and others leave cards on the Ledge.
+    await page.goto(`/?q=${encodeURIComponent(name)}`);
     const box = await page
       .getByRole('listitem')
       .filter({ hasText: name })
