@@ -126,6 +126,7 @@ describe('older plans', () => {
       ),
     });
     expect(pieces.some(({ kind }) => kind === 'stencil')).toBe(true);
+    expect(upgradePlan({ schema: 6, pieces: [] })).toMatchObject({ issue: { path: 'about' } });
     expect(planVersion6.combinations.length).toBeGreaterThan(0);
   });
 

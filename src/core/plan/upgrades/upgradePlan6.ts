@@ -6,7 +6,8 @@ export function upgradePlan6(plan: Document): Document {
   return {
     ...plan,
     schema: 7,
-    about: { ...(about as Document), series: null },
+    // What is missing stays missing, so that it is told as that.
+    ...(isObject(about) && { about: { ...about, series: null } }),
     pieces: Array.isArray(pieces) ? pieces.map(upgradePiece6) : pieces,
   };
 }
