@@ -110,9 +110,13 @@ export const cardExporters: readonly CardExporter[] = [
     type: 'text/markdown; charset=utf-8',
     needsStash: true,
     write: async (input, solver) => {
-      const { plan } = input.file;
-      const colours = colourRows(plan, resolvePlan(plan, input.library), input.library);
-      return writeMarkdown(sheetOf(input), await suppliesOf(input, solver), colours);
+      const { file, library, unit } = input;
+      const card = resolvePlan(file.plan, library);
+      return writeMarkdown(
+        projectSheet(file.plan, card, unit),
+        await suppliesOf(input, solver),
+        colourRows(file.plan, card, library),
+      );
     },
   },
   {

@@ -1,10 +1,4 @@
-import {
-  convertLabToLch,
-  convertRgbToXyz65,
-  convertXyz65ToLab65,
-  parseHex,
-  type Lab65,
-} from 'culori/fn';
+import { convertRgbToXyz65, convertXyz65ToLab65, parseHex, type Lab65 } from 'culori/fn';
 
 /** A colour in CIE L*a*b*: lightness 0 to 100, then green to red and blue to yellow; white is D65. */
 export type Lab = Lab65;
@@ -17,21 +11,4 @@ export function labOf(hex: string): Lab {
   const rgb = /^#[0-9a-f]{6}$/i.test(hex) ? parseHex(hex) : undefined;
   if (!rgb) throw new RangeError(`labOf: expected a colour such as #5c2f4b, got ${hex}`);
   return convertXyz65ToLab65(convertRgbToXyz65(rgb));
-}
-
-/** Lightness, strength and hue in degrees of an sRGB colour; greys have no hue. */
-export function lchOf(hex: string): {
-  readonly l: number;
-  readonly c: number;
-  readonly h: number | undefined;
-} {
-  const { l, a, b } = labOf(hex);
-  const { c, h } = convertLabToLch({ l, a, b });
-  return { l, c, h: c < 2 ? undefined : h };
-}
-
-/** The angle between two hues, from 0 to 180 degrees. */
-export function hueAngle(one: number, two: number): number {
-  const apart = Math.abs(one - two) % 360;
-  return Math.min(apart, 360 - apart);
 }

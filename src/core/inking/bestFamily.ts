@@ -17,7 +17,7 @@ export interface Family<Colour extends FamilyColour = FamilyColour> {
 /** Steps of lightness that blend easily, in L*; from memory. */
 const easyStep = 18;
 /** A smaller one is none. */
-const leastStep = 5;
+export const leastStep = 5;
 
 /**
  * The set of so many colours for a wanted one that blends best: one of them, the middle one, near the wanted colour, the

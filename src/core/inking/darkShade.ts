@@ -1,5 +1,5 @@
 import { contrast } from '../colour/contrast';
-import { hueAngle, lchOf } from '../colour/lab';
+import { hueAngle, lchOf } from '../colour/lch';
 import { inksOf, seenOn } from '../kinds/coat';
 import type { Library } from '../plan/library';
 import type { Ink } from '../plan/libraryItem';

@@ -1,5 +1,8 @@
-import { hueAngle, labOf, lchOf } from '../colour/lab';
+import { labOf } from '../colour/lab';
+import { hueAngle, lchOf } from '../colour/lch';
+import { groupBy } from '../groupBy';
 import type { Medium } from '../plan/libraryItem';
+import { leastStep } from './bestFamily';
 import { gapStep, greyish } from './shadeCheck';
 
 /** Media of one sort that shade into one another, from light to dark. */
@@ -12,8 +15,6 @@ export interface MarkerFamily {
 const nearHue = 14;
 /** So much strength of colour, in C*, may change from one to the next; from memory. */
 const nearStrength = 22;
-/** A smaller step in L* is none; from memory. */
-const leastStep = 5;
 
 /**
  * The families there are among media: those that are sold as a set, those whose names differ in a last figure, and of the
@@ -79,19 +80,4 @@ function linkCost(light: Medium, dark: Medium): number | undefined {
 
 function lightFirst(media: readonly Medium[]): readonly Medium[] {
   return media.toSorted((a, b) => labOf(b.colour).l - labOf(a.colour).l);
-}
-
-function groupBy(
-  media: readonly Medium[],
-  keyOf: (medium: Medium) => string | undefined,
-): ReadonlyMap<string, readonly Medium[]> {
-  const groups = new Map<string, Medium[]>();
-  for (const each of media) {
-    const key = keyOf(each);
-    if (key === undefined) continue;
-    const own = groups.get(key);
-    if (own) own.push(each);
-    else groups.set(key, [each]);
-  }
-  return groups;
 }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { demoCards, demoStash } from '../../../test/support/demoCards';
 import { must } from '../../../test/support/must';
 import { contrast } from '../colour/contrast';
-import { lchOf } from '../colour/lab';
+import { lchOf } from '../colour/lch';
 import { colourDifference } from '../colour/colourDifference';
 import { labOf } from '../colour/lab';
 import { seenOn } from '../kinds/coat';

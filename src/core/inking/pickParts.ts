@@ -1,6 +1,7 @@
 import { contains } from '../outline/distance';
 import type { Outline, Rect } from '../outline/outline';
-import { stampAreas, pointWithin } from '../kinds/image/stampAreas';
+import { pointWithin } from '../kinds/image/pointWithin';
+import { stampAreas } from '../kinds/image/stampAreas';
 import { layerAt } from '../kinds/layerAt';
 import type { TypedLength } from '../length/typedLength';
 import type { Stamp } from '../plan/libraryItem';

@@ -1,5 +1,6 @@
 import { hexOfLab } from '../colour/hexOfLab';
-import { hueAngle, labOf } from '../colour/lab';
+import { labOf } from '../colour/lab';
+import { hueAngle } from '../colour/lch';
 
 /** A step that is seen as an edge rather than a shade, in L*; from memory. */
 export const gapStep = 30;

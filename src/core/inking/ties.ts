@@ -1,5 +1,6 @@
 import { colourDifference } from '../colour/colourDifference';
-import { labOf, lchOf } from '../colour/lab';
+import { labOf } from '../colour/lab';
+import { lchOf } from '../colour/lch';
 import { stocksOf, type Library } from '../plan/library';
 import type { Stock } from '../plan/libraryItem';
 import type { Holding } from '../stash/holding';

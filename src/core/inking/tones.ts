@@ -1,5 +1,7 @@
 import { colourDifference } from '../colour/colourDifference';
-import { hueAngle, labOf, lchOf } from '../colour/lab';
+import { groupBy } from '../groupBy';
+import { labOf } from '../colour/lab';
+import { hueAngle, lchOf } from '../colour/lch';
 import { isPrintedLayer } from '../kinds/image/isPrintedLayer';
 import { inksOf, seenOn } from '../kinds/coat';
 import { isPatterned, isUnknown } from '../kinds/paint';
@@ -13,6 +15,7 @@ import type { Holding } from '../stash/holding';
 import { isHolding } from '../stash/isHolding';
 import { hardlyTold } from '../tolerances';
 import type { PartAt } from './colourParts';
+import { nearestColours } from './nearestColours';
 
 /** Something about what is light and what is dark on a card; figures are in L*. */
 export type Tone = { readonly of: string } & (
@@ -92,7 +95,7 @@ function paleOutline(mark: ResolvedMark, inks: readonly Ink[]): readonly Tone[] 
   const [first] = pale;
   if (!darkest || !first) return [];
   const now = paints[first.layer]?.colour ?? ground.colour;
-  const ink = nearest(inks, now, ground.colour, ({ l }) => l <= darkest.l);
+  const ink = nearest(inks, now, ground.colour, (l) => l <= darkest.l);
   const at = pale.map(({ layer }) => ({ pieceId: id, layer }));
   return [{ kind: 'pale-outline', of: spokenName(mark), than: darkest.name, at, ink }];
 }
@@ -110,7 +113,7 @@ function boldTextures(mark: ResolvedMark, inks: readonly Ink[]): readonly Tone[]
       inks,
       paint.colour,
       ground.colour,
-      ({ l }) => Math.abs(l - under) <= boldTexture / 2 && Math.abs(l - under) >= leastShade,
+      (l) => Math.abs(l - under) <= boldTexture / 2 && Math.abs(l - under) >= leastShade,
     );
     const at = [{ pieceId: id, layer }];
     return [{ kind: 'bold-texture', of: spokenName(mark), difference, at, ink }];
@@ -140,15 +143,10 @@ function detailSteps(mark: ResolvedMark, inks: readonly Ink[]): readonly Tone[] 
 
 /** Whether among solid images of one group the large ones are the lighter or the darker: both are schools. */
 function sizes({ marks }: ResolvedCard): readonly Tone[] {
-  const groups = new Map<string, ResolvedMark[]>();
-  for (const mark of marks) {
-    const { group } = mark.piece;
-    const isSolid = mark.stamp?.stamp === 'solid' || mark.stamp?.stamp === 'layering';
-    if (!isSolid || group === null) continue;
-    const own = groups.get(group);
-    if (own) own.push(mark);
-    else groups.set(group, [mark]);
-  }
+  const solid = marks.filter(
+    ({ stamp }) => stamp?.stamp === 'solid' || stamp?.stamp === 'layering',
+  );
+  const groups = groupBy(solid, ({ piece }) => piece.group ?? undefined);
   return [...groups].flatMap(([of, own]): readonly Tone[] => {
     const seen = own.flatMap(({ rect, paints }) => {
       const paint = paints.find((each) => each !== undefined);
@@ -172,14 +170,10 @@ function nearest(
   inks: readonly Ink[],
   wanted: string,
   ground: string,
-  does: (seen: { readonly l: number }) => boolean,
+  does: (lightness: number) => boolean,
 ): Ink | undefined {
-  const target = labOf(wanted);
-  return inks
-    .map((ink) => ({ ink, lab: labOf(seenOn(ink, ground)) }))
-    .filter(({ lab }) => does(lab))
-    .map(({ ink, lab }) => ({ ink, off: colourDifference(target, lab) }))
-    .toSorted((a, b) => a.off - b.off || (a.ink.id < b.ink.id ? -1 : 1))[0]?.ink;
+  const fit = inks.filter((ink) => does(labOf(seenOn(ink, ground)).l));
+  return nearestColours(wanted, fit, 1, ground)[0]?.item;
 }
 
 /** The ink that is one shade darker than a colour and of its hue. */

@@ -1,3 +1,4 @@
+import { groupBy } from '../groupBy';
 import { colourParts, type ColourPart, type PartKind } from '../inking/colourParts';
 import { printOf, stopsOf } from '../inking/given';
 import { isColourItem } from '../kinds/coat';
@@ -69,13 +70,7 @@ const turnOf: Readonly<Record<PartKind, number>> = {
 
 /** Things in their order, the parts of each by their turn. */
 function workOrder(parts: readonly ColourPart[]): readonly ColourPart[] {
-  const things = new Map<string | undefined, ColourPart[]>();
-  for (const part of parts) {
-    const id = part.at[0]?.pieceId;
-    const own = things.get(id);
-    if (own) own.push(part);
-    else things.set(id, [part]);
-  }
+  const things = groupBy(parts, ({ at }) => at[0]?.pieceId);
   return [...things.values()].flatMap((own) =>
     own.toSorted((a, b) => turnOf[a.kind] - turnOf[b.kind]),
   );

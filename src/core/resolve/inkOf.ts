@@ -70,13 +70,13 @@ function inked(mark: ResolvedMark, stroke: PathStroke): InkedStroke {
 }
 
 /** The outlines of a piece's strokes where it lies, areas and lines, by their paths; another colour leaves them as they are. */
-interface Placed extends Pick<ResolvedMark, 'rect' | 'whole'> {
+interface KeptOutlines extends Pick<ResolvedMark, 'rect' | 'whole'> {
   readonly areas: Map<string, Outline>;
   readonly lines: Map<string, Outline>;
 }
 
 /** A piece that an edit leaves alone stays the same object. */
-const placedOf = new WeakMap<ResolvedMark['piece'], Placed>();
+const placedOf = new WeakMap<ResolvedMark['piece'], KeptOutlines>();
 
 function placedOutline(mark: ResolvedMark, { path, box, lineWidth, at }: PathStroke): Outline {
   const isLine = lineWidth > 0;

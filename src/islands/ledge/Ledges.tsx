@@ -21,7 +21,7 @@ import {
 import type { StandingCard } from '../../core/compute/standingCard';
 import type { Designer } from '../../core/plan/cardFile';
 import { LedgeCard } from './LedgeCard';
-import { cardGap, seriesRuns, slotWidth, type LedgeRow, type SeriesRun } from './ledgeRows';
+import { cardGap, placeOfRun, seriesRuns, type LedgeRow, type SeriesRun } from './ledgeRows';
 import { belowLine, releaseWords } from './ledgeWords';
 import { StandingCardView } from './StandingCardView';
 import type { Pictures } from './usePictures';
@@ -179,12 +179,7 @@ export function Ledges(props: Props) {
                         key={run.series.id}
                         run={run}
                         total={seriesCounts.get(run.series.id) ?? run.count}
-                        left={sidePadding + runLeft(row.cards, run.from, scale)}
-                        width={
-                          runLeft(row.cards, run.from + run.count, scale) -
-                          runLeft(row.cards, run.from, scale) -
-                          cardGap
-                        }
+                        {...placeOfRun(row.cards, run, scale)}
                       />
                     ))}
                   </>
@@ -239,7 +234,7 @@ interface BracketProps {
   readonly run: SeriesRun;
   /** How many there are of it on all ledges. */
   readonly total: number;
-  /** In CSS pixels. */
+  /** From the first card of the row, in CSS pixels. */
   readonly left: number;
   readonly width: number;
 }
@@ -249,7 +244,7 @@ function SeriesBracket({ run: { series, count }, total, left, width }: BracketPr
   return (
     <p
       className="border-sheet-muted text-sheet-muted absolute bottom-1 flex h-6 gap-x-4 border-t pt-0.5 text-[15px] leading-5 whitespace-nowrap"
-      style={{ left, width }}
+      style={{ left: sidePadding + left, width }}
     >
       <span className="truncate">
         <a className="link" href={`/?series=${series.id}`}>
@@ -270,11 +265,6 @@ function countSeries(rows: readonly LedgeRow[]): ReadonlyMap<string, number> {
   for (const { series } of rows.flatMap(cardsOf))
     if (series) counts.set(series.id, (counts.get(series.id) ?? 0) + 1);
   return counts;
-}
-
-/** From the first card of a row to one of it, in CSS pixels. */
-function runLeft(cards: readonly StandingCard[], to: number, scale: number): number {
-  return cards.slice(0, to).reduce((sum, card) => sum + slotWidth(card, scale) + cardGap, 0);
 }
 
 /** Which of how many of its release each card is. */

@@ -123,6 +123,24 @@ function seriesTogether(cards: readonly StandingCard[]): readonly StandingCard[]
   return [single, ...members.values()].flat();
 }
 
+/** Where under its row a series lies, in CSS pixels from the first card. */
+export function placeOfRun(
+  cards: readonly StandingCard[],
+  { from, count }: SeriesRun,
+  scale: number,
+): { readonly left: number; readonly width: number } {
+  const own = cards.slice(from, from + count);
+  return {
+    left: slotsWidth(cards.slice(0, from), scale),
+    width: slotsWidth(own, scale) - cardGap,
+  };
+}
+
+/** What cards take side by side, with the gap behind each. */
+function slotsWidth(cards: readonly StandingCard[], scale: number): number {
+  return cards.reduce((sum, card) => sum + slotWidth(card, scale) + cardGap, 0);
+}
+
 /** Where in its row a series stands, and how many of it stand there. */
 export interface SeriesRun {
   readonly series: Series;
@@ -150,13 +168,11 @@ function fillRows(
   const rows: StandingCard[][] = [];
   const room = width + cardGap;
   let left = 0;
-  const widthOf = (some: readonly StandingCard[]) =>
-    some.reduce((sum, card) => sum + slotWidth(card, scale) + cardGap, 0);
   for (const [at, card] of cards.entries()) {
-    const needed = widthOf([card]);
+    const needed = slotsWidth([card], scale);
     // A series that fits on a row of its own is not begun on one it would not fit on.
     const isFirst = card.series !== null && cards[at - 1]?.series?.id !== card.series.id;
-    const whole = isFirst ? widthOf(cards.slice(at, seriesEnd(cards, at))) : needed;
+    const whole = isFirst ? slotsWidth(cards.slice(at, seriesEnd(cards, at)), scale) : needed;
     const together = whole <= room ? whole : needed;
     const row = rows.at(-1);
     if (row && left >= together) row.push(card);

@@ -1,4 +1,4 @@
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import {
   mostSeriesCards,
   seriesCards,
@@ -15,11 +15,10 @@ import type { LibraryRef } from '../../core/plan/libraryItem';
 import type { Series } from '../../core/plan/plan';
 import { countWords } from '../../core/words/countWords';
 import { FormDialog } from '../parts/FormDialog';
-import { Select } from '../parts/Select';
 import { useCardSession } from '../session/CardSession';
 import { postJson } from '../wire/postJson';
 import { cellKey, SeriesCells } from './SeriesCells';
-import { OtherStocksField, OtherWordsField } from './SeriesFields';
+import { OtherStocksField, OtherWordsField, WhatChanges } from './SeriesFields';
 
 interface Props {
   readonly onClose: () => void;
@@ -39,6 +38,15 @@ export function SeriesDialog({ onClose }: Props) {
   const [stockId, setStockId] = useState<string>(stocks[0]?.id ?? none);
   const [otherStocks, setOtherStocks] = useState<readonly LibraryRef[]>([]);
   const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(new Set());
+  const [seriesId] = useState(() => crypto.randomUUID() as SeriesId);
+  const ids = useRef(new Map<string, string>());
+  /** The same for the same card, so that one asked for again after a lost reply is made once. */
+  const idFor = (edits: SeriesCard['edits']) => {
+    const key = JSON.stringify(edits);
+    const id = ids.current.get(key) ?? crypto.randomUUID();
+    ids.current.set(key, id);
+    return id;
+  };
   const mark = varying.find(({ id }) => id === wordsId);
   const table: SeriesTable = useMemo(
     () => ({
@@ -56,14 +64,13 @@ export function SeriesDialog({ onClose }: Props) {
   const make = async () => {
     const refusal = refuse(wanted, name);
     if (refusal !== undefined) return refusal;
-    const id = plan.about.series?.id ?? (crypto.randomUUID() as SeriesId);
-    const series: Series = { id, name: name.trim() };
+    const series: Series = { id: plan.about.series?.id ?? seriesId, name: name.trim() };
     const reply = await postJson(
       `/api/cards/${cardId}/series`,
       {
         series,
         design: plan,
-        cards: wanted.map(({ title, edits }) => ({ id: crypto.randomUUID(), title, edits })),
+        cards: wanted.map(({ title, edits }) => ({ id: idFor(edits), title, edits })),
       },
       'cards',
     );
@@ -90,41 +97,25 @@ export function SeriesDialog({ onClose }: Props) {
         autoComplete="off"
         onChange={(event) => setName(event.target.value)}
       />
-      <label htmlFor="series-words">Words that change</label>
-      <Select
-        id="series-words"
-        className="field"
+      <WhatChanges
+        label="Words that change"
         value={wordsId}
-        onChange={(event) => {
-          setWordsId(event.target.value);
+        options={[...varying, { id: none, name: 'none: all say the same' }]}
+        onChange={(id) => {
+          setWordsId(id);
           setOthers([]);
         }}
-      >
-        {varying.map(({ id, name: own }) => (
-          <option key={id} value={id}>
-            {own}
-          </option>
-        ))}
-        <option value={none}>none: all say the same</option>
-      </Select>
+      />
       {mark && <OtherWordsField mark={mark} others={others} onChange={setOthers} />}
-      <label htmlFor="series-stock">Stock that changes</label>
-      <Select
-        id="series-stock"
-        className="field"
+      <WhatChanges
+        label="Stock that changes"
         value={stockId}
-        onChange={(event) => {
-          setStockId(event.target.value);
+        options={[...stocks, { id: none, name: 'none: all are cut from the same' }]}
+        onChange={(id) => {
+          setStockId(id);
           setOtherStocks([]);
         }}
-      >
-        {stocks.map(({ id, name: own }) => (
-          <option key={id} value={id}>
-            {own}
-          </option>
-        ))}
-        <option value={none}>none: all are cut from the same</option>
-      </Select>
+      />
       {stockId !== none && (
         <OtherStocksField
           but={stockId as LibraryId}

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useId, useMemo } from 'react';
 import type { OtherWords } from '../../core/composition/seriesCards';
 import type { LibraryId } from '../../core/plan/ids';
 import { newestOf, stocksOf } from '../../core/plan/library';
@@ -6,7 +6,37 @@ import type { LibraryItem, LibraryRef } from '../../core/plan/libraryItem';
 import type { ResolvedMark } from '../../core/resolve/resolvedMark';
 import { Choose } from '../parts/Choose';
 import { choicesOf, refValue } from '../parts/itemChoices';
+import { Select } from '../parts/Select';
 import { useCardSession } from '../session/CardSession';
+
+interface ChangesProps {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly { readonly id: string; readonly name: string }[];
+  readonly onChange: (id: string) => void;
+}
+
+/** One of what the card has that may change from card to card. */
+export function WhatChanges({ label, value, options, onChange }: ChangesProps) {
+  const id = useId();
+  return (
+    <>
+      <label htmlFor={id}>{label}</label>
+      <Select
+        id={id}
+        className="field"
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+      >
+        {options.map(({ id: option, name }) => (
+          <option key={option} value={option}>
+            {name}
+          </option>
+        ))}
+      </Select>
+    </>
+  );
+}
 
 interface WordsProps {
   readonly mark: ResolvedMark;

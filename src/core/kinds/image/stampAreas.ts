@@ -28,47 +28,19 @@ export function stampAreas(stamp: Stamp, gap: Length): readonly Outline[] {
   return areas;
 }
 
-/** The areas a part picked by points lies on, as one path in the units of the drawing; empty where none is met. */
-export function partPath(stamp: Stamp, gap: Length, at: readonly Point[]): string {
+/** The areas a part picked by points lies on, in the units of the drawing; empty where none is met. */
+export function partOutline(stamp: Stamp, gap: Length, at: readonly Point[]): Outline {
   return stampAreas(stamp, gap)
     .filter((area) => at.some((point) => contains(area, point)))
-    .flat()
+    .flat();
+}
+
+/** The same as one path. */
+export function partPath(stamp: Stamp, gap: Length, at: readonly Point[]): string {
+  return partOutline(stamp, gap, at)
     .map((ring) => `M${ring.map(({ x, y }) => `${short(x)} ${short(y)}`).join('L')}Z`)
     .join('');
 }
 
 /** To the hundredth of a unit. */
 const short = (units: number) => Math.round(units * 100) / 100;
-
-/** A point well within an area: in the middle of the widest stretch across the height where it has most. */
-export function pointWithin(area: Outline): Point {
-  const ys = area.flat().map(({ y }) => y);
-  const [top, bottom] = [Math.min(...ys), Math.max(...ys)];
-  let best: { readonly point: Point; readonly wide: number } | undefined;
-  for (let step = 1; step < rows; step++) {
-    const y = top + ((bottom - top) * (step + 0.5)) / (rows + 1);
-    const across = crossings(area, y);
-    for (let index = 0; index + 1 < across.length; index += 2) {
-      const [from = 0, to = 0] = [across[index], across[index + 1]];
-      if (!best || to - from > best.wide)
-        best = { point: { x: (from + to) / 2, y }, wide: to - from };
-    }
-  }
-  return best?.point ?? area[0]?.[0] ?? { x: 0, y: 0 };
-}
-
-/** Heights at which a point within is looked for. */
-const rows = 24;
-
-/** Where the lines of an area pass a height, from left to right. */
-function crossings(area: Outline, y: number): readonly number[] {
-  return area
-    .flatMap((ring) =>
-      ring.flatMap((b, index) => {
-        const a = ring.at(index - 1) ?? b;
-        if (a.y > y === b.y > y) return [];
-        return [a.x + ((y - a.y) / (b.y - a.y)) * (b.x - a.x)];
-      }),
-    )
-    .toSorted((p, q) => p - q);
-}

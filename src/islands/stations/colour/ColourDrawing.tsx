@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 import type { ColourPart } from '../../../core/inking/colourParts';
-import { areasOfPart } from '../../../core/inking/pickParts';
-import { pointWithin, stampAreas } from '../../../core/kinds/image/stampAreas';
+import { pointWithin } from '../../../core/kinds/image/pointWithin';
+import { partOutline } from '../../../core/kinds/image/stampAreas';
 import { layerOfPart } from '../../../core/kinds/layerAt';
 import { kindOf } from '../../../core/kinds/kinds';
 import type { Outline } from '../../../core/outline/outline';
@@ -202,13 +202,11 @@ function areasOf(mark: ResolvedMark): readonly PartArea[] {
 function openPartsOf(mark: ResolvedMark): readonly PartArea[] {
   const { piece, stamp, paints } = mark;
   if (piece.kind !== 'image' || !stamp) return [];
-  return piece.parts.flatMap((part, index): readonly PartArea[] => {
+  return piece.parts.flatMap(({ at, gap }, index): readonly PartArea[] => {
     const layer = layerOfPart(piece, index);
     if (paints[layer]?.from.kind !== 'open') return [];
-    const areas = areasOfPart(part, stamp).flatMap(
-      (area) => stampAreas(stamp, part.gap.ticks)[area] ?? [],
-    );
-    return [{ layer, outline: onFaceOf(mark, areas, stamp.shape.box), halfWidth: undefined }];
+    const outline = onFaceOf(mark, partOutline(stamp, gap.ticks, at), stamp.shape.box);
+    return [{ layer, outline, halfWidth: undefined }];
   });
 }
 

@@ -23,11 +23,12 @@ export function OtherStocks({ part }: { readonly part: ColourPart | undefined })
   );
   const { width, height } = card.base.face;
   const scale = Math.min(room.width / width, room.height / height);
-  if (others.length === 0) return null;
   return (
     <div role="group" aria-label="On other stocks">
       <p className="flex items-center gap-4 pb-1">
-        <strong className="font-heading text-[17px] font-semibold">On other stocks</strong>
+        {others.length > 0 && (
+          <strong className="font-heading text-[17px] font-semibold">On other stocks</strong>
+        )}
         <KeyedButton keyName="s" onClick={() => ask({ kind: 'series' })}>
           Series…
         </KeyedButton>

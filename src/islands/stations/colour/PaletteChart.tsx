@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import { lchOf } from '../../../core/colour/lab';
+import { lchOf } from '../../../core/colour/lch';
 import type { Palette } from '../../../core/inking/palette';
 
 /** The palette by hue and lightness: a dot for each colour, a line for those that are used together. */

@@ -2,7 +2,7 @@ import { LineChart, ScatterChart } from 'echarts/charts';
 import { GridComponent, TooltipComponent } from 'echarts/components';
 import { init, use as register } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
-import { lchOf } from '../../../core/colour/lab';
+import { lchOf } from '../../../core/colour/lch';
 import type { Palette } from '../../../core/inking/palette';
 
 register([LineChart, ScatterChart, GridComponent, TooltipComponent, SVGRenderer]);

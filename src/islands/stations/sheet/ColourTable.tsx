@@ -1,15 +1,14 @@
-import { stepWords, type ColourRow } from '../../../core/prose/colourRows';
+import { useMemo } from 'react';
+import { colourRows, stepWords } from '../../../core/prose/colourRows';
 import { faceName } from '../../../core/plan/faces';
-import type { Fold } from '../../../core/paper/cardFormat';
 import { capitalise } from '../../../core/words/phrases';
-
-interface Props {
-  readonly rows: readonly ColourRow[];
-  readonly fold: Fold;
-}
+import { useCardSession } from '../../session/CardSession';
 
 /** What everything is printed and coloured with, each part in the order of use. */
-export function ColourTable({ rows, fold }: Props) {
+export function ColourTable() {
+  const { plan, card, library } = useCardSession();
+  const rows = useMemo(() => colourRows(plan, card, library), [plan, card, library]);
+  const { fold } = plan.base;
   if (rows.length === 0)
     return (
       <p className="text-muted pt-4">

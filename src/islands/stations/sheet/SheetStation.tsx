@@ -1,8 +1,7 @@
 import { fileName } from '../../../core/text/fileName';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { otherUnit, writeSize } from '../../../core/length/formatLength';
 import { writeSuppliesCsv } from '../../../core/prose/writeSuppliesCsv';
-import { colourRows } from '../../../core/prose/colourRows';
 import { projectSheet } from '../../../core/prose/projectSheet';
 import { formatSentence } from '../../../core/prose/sentences';
 import { useKeys } from '../../parts/useKeys';
@@ -42,7 +41,6 @@ export function SheetStation() {
   const isTaken = (batch.batch?.taken?.length ?? 0) > 0;
   useKeys({ p: () => window.print() });
   const sheet = projectSheet(plan, card, unit);
-  const colours = useMemo(() => colourRows(plan, card, library), [plan, card, library]);
   const [page, setPage] = useState<PageId>('project');
   return (
     <div className="mx-auto flex max-w-[1180px] items-start gap-6 px-[18px] py-5 max-md:flex-col print:block print:p-0">
@@ -67,7 +65,7 @@ export function SheetStation() {
         ) : page === 'placing' ? (
           <PlacementTable placements={sheet.placements} fold={sheet.fold} unit={unit} />
         ) : page === 'colours' ? (
-          <ColourTable rows={colours} fold={sheet.fold} />
+          <ColourTable />
         ) : page === 'supplies' ? (
           <div className="pt-4">
             {!isStashWhole && (
