@@ -6,6 +6,7 @@ import planVersion3 from '../../../test/fixtures/plan-3.json';
 import planVersion4 from '../../../test/fixtures/plan-4.json';
 import planVersion5 from '../../../test/fixtures/plan-5.json';
 import planVersion6 from '../../../test/fixtures/plan-6.json';
+import planVersion7 from '../../../test/fixtures/plan-7.json';
 import { coves, fiveLayers, library, pieceOn, planOf } from '../../../test/support/plans';
 import { readCardFile, writeCardFile, type CardFile } from './cardFile';
 import { usedLibrary } from '../kinds/usedLibrary';
@@ -113,13 +114,35 @@ describe('the published JSON Schema', () => {
 });
 
 describe('older plans', () => {
+  it('gain the usual habits of masks, and nothing is decided of their prints: version 7', () => {
+    const read = upgradePlan(planVersion7);
+    if (!read.ok) throw new Error(JSON.stringify(read.issue));
+    const { habits } = planVersion7;
+    expect(read.plan).toEqual({
+      ...planVersion7,
+      schema: 8,
+      overlaps: [],
+      habits: {
+        ...habits,
+        maskInset: { ticks: 8000 },
+        maskSpindly: { ticks: 24_000 },
+        maskMargin: { ticks: habits.leadingUnit === 'in' ? 50_800 : 48_000 },
+        maskUses: 15,
+        acceptsOverlaps: false,
+      },
+    });
+    expect(upgradePlan({ schema: 7, about: planVersion7.about })).toMatchObject({
+      issue: { path: 'base' },
+    });
+  });
+
   it('stand by themselves, and are as they were: version 6', () => {
     const read = upgradePlan(planVersion6);
     if (!read.ok) throw new Error(JSON.stringify(read.issue));
     const { about, pieces } = planVersion6;
-    expect(read.plan).toEqual({
+    expect(read.plan).toMatchObject({
       ...planVersion6,
-      schema: 7,
+      schema: currentPlanSchema,
       about: { ...about, series: null },
       pieces: pieces.map((piece) =>
         piece.kind === 'stencil' ? { ...piece, openings: [] } : piece,
@@ -153,7 +176,12 @@ describe('older plans', () => {
     if (!read.ok) throw new Error(JSON.stringify(read.issue));
     const { about, base, habits, making, uses, pieces } = read.plan;
     expect({ ...planVersion4.about, series: null }).toEqual(about);
-    expect(planVersion4).toMatchObject({ base, habits, making, uses });
+    expect({ base, habits, making, uses }).toMatchObject({
+      base: planVersion4.base,
+      habits: planVersion4.habits,
+      making: planVersion4.making,
+      uses: planVersion4.uses,
+    });
     expect(pieces.filter(isPaper).map(withoutKey)).toEqual(
       planVersion4.pieces.filter(({ kind }) => kind === 'panel'),
     );
@@ -168,7 +196,7 @@ describe('older plans', () => {
     expect(pieces.map(({ place, isMirrored, overhang }) => [place, isMirrored, overhang])).toEqual(
       planVersion3.pieces.map(({ place }) => [{ ...place, turn: 0 }, false, 'kept']),
     );
-    expect(read.plan).toMatchObject({ ...planVersion3, schema: 7 });
+    expect(read.plan).toMatchObject({ ...planVersion3, schema: currentPlanSchema });
   });
 
   it('gain what they did not know: version 2', () => {

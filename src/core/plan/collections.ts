@@ -2,7 +2,8 @@ import type { Accepted } from './accepted';
 import type { Combination } from './combination';
 import { compareOrder } from './orderKeys';
 import type { OrderedPiece, SizeRule } from './piece';
-import { mostAccepted, mostCombinations, mostPieces, mostUses } from './planFacts';
+import type { Overlap } from './overlap';
+import { mostAccepted, mostCombinations, mostOverlaps, mostPieces, mostUses } from './planFacts';
 import type { Use } from './use';
 
 /** The parts of a plan that hold many things of a kind, each known by its id. */
@@ -10,9 +11,10 @@ export interface Collections {
   readonly pieces: OrderedPiece;
   readonly uses: Use;
   readonly combinations: Combination;
+  readonly overlaps: Overlap;
   readonly accepted: Accepted;
 }
-export const collectionIds = ['pieces', 'uses', 'combinations', 'accepted'] as const;
+export const collectionIds = ['pieces', 'uses', 'combinations', 'overlaps', 'accepted'] as const;
 export type CollectionId = (typeof collectionIds)[number];
 export type ItemOf<Id extends CollectionId> = Collections[Id];
 
@@ -40,6 +42,7 @@ export const collections: { readonly [Id in CollectionId]: Collection<ItemOf<Id>
   },
   uses: { ...byId(({ id }) => id), most: mostUses, needs: () => [] },
   combinations: { ...byId(({ id }) => id), most: mostCombinations, needs: () => [] },
+  overlaps: { ...byId(overlapId), most: mostOverlaps, needs: ({ between }) => between },
   accepted: { ...byId(acceptedId), most: mostAccepted, needs: () => [] },
 };
 
@@ -54,6 +57,11 @@ export function itemsIn<Id extends CollectionId>(
   id: Id,
 ): readonly ItemOf<Id>[] {
   return plan[id];
+}
+
+/** Something is decided once of two prints. */
+export function overlapId({ between }: Pick<Overlap, 'between'>): string {
+  return between.join(' ');
 }
 
 /** A finding is accepted once for what it is about. */

@@ -6,6 +6,7 @@ import { pieceIdSchema, type Immutable } from './ids';
 import { orderKeySchema } from './orderKeySchema';
 import { orderedPieceSchema, pieceChangeSchema } from './piece';
 import { acceptedSchema } from './accepted';
+import { overlapSchema } from './overlap';
 import { aboutSchema, baseSchema, makingSchema } from './plan';
 import { useSchema } from './use';
 
@@ -22,6 +23,7 @@ const putSchema = z.discriminatedUnion('in', [
     in: z.literal('combinations'),
     item: combinationSchema,
   }),
+  z.strictObject({ kind: z.literal('put'), in: z.literal('overlaps'), item: overlapSchema }),
   z.strictObject({ kind: z.literal('put'), in: z.literal('accepted'), item: acceptedSchema }),
 ]);
 

@@ -22,7 +22,7 @@ export function editBetween(from: Plan, to: Plan): Edit {
 function itemEdits(from: Plan, to: Plan, of: CollectionId): readonly SimpleEdit[] {
   const wanted = byId(to, of);
   const removed = [...byId(from, of)]
-    .filter(([id, item]) => !isKept(item, wanted.get(id)))
+    .filter(([id, item]) => !isKept(of, item, wanted.get(id)))
     .map(([id]): SimpleEdit => ({ kind: 'remove', in: of, id }));
   const outcome = applyEdit(from, { kind: 'batch', edits: removed });
   const left = byId(outcome.ok ? outcome.plan : from, of);
@@ -45,9 +45,10 @@ function byId(plan: Plan, of: CollectionId): ReadonlyMap<string, Item> {
   return new Map(items.map((item) => [idOf(item), item]));
 }
 
-/** A piece that is of another kind now is another piece. */
-function isKept(item: Item, wanted: Item | undefined): boolean {
-  return wanted !== undefined && wanted['kind'] === item['kind'];
+/** A piece that is of another kind now is another piece; what was decided of two prints is decided anew. */
+function isKept(of: CollectionId, item: Item, wanted: Item | undefined): boolean {
+  if (wanted === undefined) return false;
+  return of === 'overlaps' ? sameJson(item, wanted) : wanted['kind'] === item['kind'];
 }
 
 function changesOf(of: CollectionId, now: Item, wanted: Item): readonly SimpleEdit[] {

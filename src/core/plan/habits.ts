@@ -56,6 +56,16 @@ export const habitsSchema = z
     pressWidth: typedLengthSchema,
     /** What the stamping platform prints. */
     platform: typedSizeSchema,
+    /** How far inside the printed line a mask is cut. */
+    maskInset: typedLengthSchema,
+    /** What of a print is narrower than this is left out of its mask. */
+    maskSpindly: typedLengthSchema,
+    /** How far a partial mask reaches beyond where prints meet. */
+    maskMargin: typedLengthSchema,
+    /** So often a mask is laid on before it wears out. */
+    maskUses: z.number().int().min(1).max(1000),
+    /** Prints that meet may cross; masks are cut only where that is decided. */
+    acceptsOverlaps: z.boolean(),
     rulesOff: z.array(z.enum(ruleIds)).max(50),
   })
   .meta({ id: 'Habits' });
@@ -64,7 +74,8 @@ export type Habits = Immutable<z.output<typeof habitsSchema>>;
 
 /**
  * The figures that differ from school to school. Common practice; the visible minimum, and those of foam,
- * press and platform, from memory.
+ * press and platform, from memory. A mask is cut about half a millimetre inside the line: common practice; its other
+ * figures are from memory.
  */
 interface School {
   readonly reveals: readonly [fine: Length, everyday: Length, broad: Length];
@@ -138,6 +149,11 @@ export function defaultHabits(leadingUnit: Unit): Habits {
     foamStrip: asTyped(school.foamStrip),
     pressWidth: asTyped(school.press),
     platform: { width: asTyped(school.platform), height: asTyped(school.platform) },
+    maskInset: asTyped(millimetres(0.5)),
+    maskSpindly: asTyped(millimetres(1.5)),
+    maskMargin: asTyped(school.clear),
+    maskUses: 15,
+    acceptsOverlaps: false,
     rulesOff: [],
   };
 }

@@ -34,6 +34,7 @@ export function newPlan({
     making: plainMaking,
     uses: [],
     combinations: [],
+    overlaps: [],
     accepted: [],
   };
 }

@@ -3,7 +3,7 @@ import { typedSizeSchema } from '../length/lengthSchema';
 import { cardFormatIds, folds } from '../paper/cardFormat';
 import { sheetIds } from '../paper/sheets';
 import { acceptedSchema } from './accepted';
-import { collections } from './collections';
+import { collections, overlapId } from './collections';
 import { habitsSchema } from './habits';
 import { combinationSchema } from './combination';
 import {
@@ -14,6 +14,7 @@ import {
   type Immutable,
 } from './ids';
 import { libraryRefSchema } from './items/itemShape';
+import { overlapSchema } from './overlap';
 import { orderedPieceSchema, pieceSchema } from './piece';
 import {
   cardStatuses,
@@ -21,6 +22,7 @@ import {
   filmingChecks,
   mostAccepted,
   mostCombinations,
+  mostOverlaps,
   mostPieces,
   mostUses,
 } from './planFacts';
@@ -113,6 +115,14 @@ const planOf = <Pieces extends z.ZodType>(pieces: Pieces) =>
       .max(mostCombinations)
       .refine(haveOwnIds, { message: 'every combination needs an id of its own' })
       .transform((list) => list.toSorted(collections.combinations.compare)),
+    /** Sorted by the ids of the two. */
+    overlaps: z
+      .array(overlapSchema)
+      .max(mostOverlaps)
+      .refine((list) => new Set(list.map(overlapId)).size === list.length, {
+        message: 'two pieces are told of once',
+      })
+      .transform((list) => list.toSorted(collections.overlaps.compare)),
     accepted: z
       .array(acceptedSchema)
       .max(mostAccepted)

@@ -17,13 +17,14 @@ export const filmingChecks = [
 export type FilmingCheck = (typeof filmingChecks)[number];
 
 /** Older documents are brought up to it by `upgradePlan`. */
-export const currentPlanSchema = 7;
+export const currentPlanSchema = 8;
 
 /** How many of each a card holds at most. */
 export const mostPieces = 500;
 export const mostUses = 500;
 export const mostAccepted = 1000;
 export const mostCombinations = 200;
+export const mostOverlaps = 2000;
 /** Parts picked out of one image, areas of one part, and groups of openings of one stencil. */
 export const mostImageParts = 40;
 export const mostPartAreas = 40;

@@ -9,6 +9,7 @@ import { upgradePlan3 } from './upgrades/upgradePlan3';
 import { upgradePlan4 } from './upgrades/upgradePlan4';
 import { upgradePlan5 } from './upgrades/upgradePlan5';
 import { upgradePlan6 } from './upgrades/upgradePlan6';
+import { upgradePlan7 } from './upgrades/upgradePlan7';
 
 export type UpgradedPlan =
   { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly issue: PlanIssue };
@@ -26,6 +27,7 @@ const upgrades: Readonly<Record<number, (document: Document) => unknown>> = {
   4: upgradePlan4,
   5: upgradePlan5,
   6: upgradePlan6,
+  7: upgradePlan7,
 };
 
 const versionedSchema = z.looseObject({ schema: z.number().int().min(1) });

@@ -63,6 +63,12 @@ const collectionWords: { readonly [Id in CollectionId]: CollectionWords<ItemOf<I
     removed: 'removed',
     part: combinationSentence,
   },
+  overlaps: {
+    nameOf: ({ between }, { pieceName }) => joinWords(between.map(pieceName)),
+    added: 'stamped as decided',
+    removed: 'stamped as follows from their places',
+    part: (part) => part,
+  },
   accepted: {
     nameOf: ({ rule, subject }, { pieceName }) => ruleWords[rule] + aboutWords(subject, pieceName),
     added: 'left as they are',

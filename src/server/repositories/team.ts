@@ -1,7 +1,9 @@
 import { asc, eq } from 'drizzle-orm';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import { defaultHabits, habitsSchema, type Habits } from '../../core/plan/habits';
+import { isObject } from '../../core/plan/upgrades/document';
 import { upgradeHabits } from '../../core/plan/upgrades/upgradeHabits';
+import { withMasks } from '../../core/plan/upgrades/upgradePlan7';
 import type { Database, Transaction } from '../storeTypes';
 import { designers, house, releases } from '../schema';
 
@@ -51,7 +53,13 @@ export interface House {
 /** The house; undefined until it is set up. */
 export async function findHouse(db: Database): Promise<House | undefined> {
   const [row] = await db.select().from(house);
-  return row && { name: row.name, habits: habitsSchema.parse(upgradeHabits(row.habits)) };
+  return row && { name: row.name, habits: currentHabits(row.habits) };
+}
+
+/** House habits as any version kept them, as this one has them. */
+function currentHabits(stored: unknown): Habits {
+  const habits = upgradeHabits(stored);
+  return habitsSchema.parse(isObject(habits) ? withMasks(habits) : habits);
 }
 
 /** The house; one that was not set up has no name and works in inches. */

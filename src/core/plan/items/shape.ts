@@ -23,6 +23,9 @@ export const pathSchema = pathFor('drawing');
 /** Closed lines round an area. */
 const outlineSchema = pathFor('outline');
 
+/** Closed lines round what is open in a print. */
+export const openingsSchema = outlineSchema;
+
 /**
  * An outline in a box of its own units, stretched to the true size of the thing. Closed paths; a path
  * inside another is a window (even-odd). The box is the smallest round the outline; one drawn before that was so is

@@ -3,7 +3,7 @@ import { typedLengthSchema } from '../../length/lengthSchema';
 import { letteringIds } from '../../lettering/letterings';
 import { libraryIdSchema } from '../ids';
 import { boughtShape, colourSchema } from './itemShape';
-import { pathSchema, shapeSchema, wholeBox } from './shape';
+import { openingsSchema, pathSchema, shapeSchema, wholeBox } from './shape';
 import { stampKinds } from './kinds';
 
 /** A stamp: what it prints, at its true size. */
@@ -32,6 +32,8 @@ export const stampSchema = z
       )
       .max(12)
       .default([]),
+    /** What is open inside its silhouette, so that what is stamped behind it is seen there: closed lines in the units of the box. */
+    openings: openingsSchema.optional(),
     /** The lines of a sentiment, set to fill the image box; null for a picture. */
     words: z
       .strictObject({

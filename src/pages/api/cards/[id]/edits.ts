@@ -30,6 +30,7 @@ const things: Readonly<Record<EditIssue['in'], readonly [one: string, more: stri
   pieces: ['piece', 'pieces'],
   uses: ['thing it takes', 'things it takes'],
   combinations: ['combination', 'combinations'],
+  overlaps: ['decision on two prints', 'decisions on two prints'],
   accepted: ['finding left as it is', 'findings left as they are'],
 };
 
