@@ -37,3 +37,12 @@ export const fillsBox = millimetres(0.05);
 
 /** The chords of a curve keep as near to it as this: a fiftieth of a millimetre, finer than a blade or a pen. */
 export const chordError = millimetres(0.02);
+
+/** Prints that lie over each other by no more than this only touch: no pen and no eye tells it from side by side. From memory. */
+export const hardlyMeets = millimetres(0.2);
+
+/** L*. Ink this much darker than all that is under it hides it, so that it may be stamped over it. From memory. */
+export const darkerHides = 20;
+
+/** L*. A texture that differs from its paper by no more than this is pale, and may go over anything late. From memory. */
+export const paleTexture = 25;

@@ -1,13 +1,16 @@
 import {
   areaPaths,
+  difference,
   EndType,
   FillRule,
   inflatePaths,
   intersect,
   JoinType,
+  simplifyPaths,
   union,
 } from 'clipper2-ts';
 import type { Polygon } from '../geometry/flattenPath';
+import { chordError } from '../tolerances';
 import type { Outline } from './outline';
 
 /*
@@ -30,6 +33,27 @@ export function uniteOutlines(outlines: readonly Outline[]): Outline {
 /** What lies in both. */
 export function intersectOutlines(a: Outline, b: Outline): Outline {
   return intersect(plain(a), plain(b), FillRule.NonZero);
+}
+
+/** What lies in the one and not in the other. */
+export function subtractOutlines(from: Outline, less: Outline): Outline {
+  return difference(plain(from), plain(less), FillRule.NonZero);
+}
+
+/** With fewer points, no further off than the chords of a curve are. */
+export function simplified(outline: Outline): Outline {
+  return simplifyPaths(paths(outline), chordError / 2, true);
+}
+
+/** Of all its closed lines, in ticks. */
+export function lengthOfLines(outline: Outline): number {
+  return outline.reduce((sum, line) => {
+    const ways = line.map((to, at) => {
+      const from = line[(at + line.length - 1) % line.length] ?? to;
+      return Math.hypot(to.x - from.x, to.y - from.y);
+    });
+    return sum + ways.reduce((whole, way) => whole + way, 0);
+  }, 0);
 }
 
 /** Grown all round by so many ticks, round at the corners; shrunk where that is negative. */

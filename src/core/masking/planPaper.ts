@@ -1,0 +1,171 @@
+import { actId, type Act, type ActBefore } from '../acts/act';
+import type { Outline } from '../outline/outline';
+import { cutMask, type Mask, type MaskHabits } from './cutMask';
+import { fewestCover } from './fewestCover';
+import { meetingsOf, type Clip, type Meeting } from './meetings';
+import { isLaid, type Print } from './print';
+import { relate, type Decision, type Relation } from './relation';
+import { stampingOrder } from './stampingOrder';
+
+/** Prints of one paper from the back to the front, and what was decided of them. */
+export interface PaperPrints {
+  readonly prints: readonly Print[];
+  readonly clip: Clip;
+  /** What was decided of two prints, whichever is named first. */
+  readonly decided: (a: string, b: string) => Decision;
+  readonly acceptsOverlaps: boolean;
+  readonly habits: MaskHabits;
+}
+
+/** Two prints that meet, and what follows. */
+export interface PlannedMeeting extends Meeting {
+  readonly decided: Decision;
+  /** Undefined where they cross, as accepted. */
+  readonly relation: Relation | undefined;
+}
+
+/** A print that has to be covered. */
+export interface CoveredPrint {
+  readonly print: Print;
+  readonly mask: Mask;
+  /** It is laid on after this act, and taken off after that, by their places among the prints in order. */
+  readonly from: number;
+  readonly to: number;
+}
+
+/** How few images can be covered, if either of two that meet may be stamped first. */
+export interface FewestCovered {
+  readonly ids: readonly string[];
+  /** Fewer is impossible. */
+  readonly bound: number;
+  readonly isProven: boolean;
+}
+
+export interface PaperPlan {
+  readonly meetings: readonly PlannedMeeting[];
+  readonly order: readonly Print[];
+  readonly circles: readonly (readonly Print[])[];
+  /** In the order they are covered. */
+  readonly covered: readonly CoveredPrint[];
+  readonly fewest: FewestCovered;
+}
+
+/** All that follows from the places of the prints of one paper: who meets whom, the order, and what is covered when. */
+export function planPaper({
+  prints,
+  clip,
+  decided,
+  acceptsOverlaps,
+  habits,
+}: PaperPrints): PaperPlan {
+  const meetings = meetingsOf(prints, clip).map((meeting): PlannedMeeting => {
+    const { behind, front } = meeting;
+    const own = decided(behind.id, front.id);
+    return { ...meeting, decided: own, relation: relate(behind, front, own, acceptsOverlaps) };
+  });
+  const relations = meetings.flatMap(({ relation }) => relation ?? []);
+  const { order, circles } = stampingOrder(prints, relations);
+  const covered = coveredIn(order, meetings, habits);
+  return { meetings, order, circles, covered, fewest: fewestCovered(prints, relations, habits) };
+}
+
+function coveredIn(
+  order: readonly Print[],
+  meetings: readonly PlannedMeeting[],
+  habits: MaskHabits,
+): readonly CoveredPrint[] {
+  const place = new Map(order.map((print, at) => [print, at]));
+  return order.flatMap((print, at): readonly CoveredPrint[] => {
+    // What came first in spite of a relation, to break a circle, is not covered from it any more.
+    const met = meetings.filter(
+      ({ relation }) =>
+        relation?.isCovered && relation.first === print && (place.get(relation.then) ?? -1) > at,
+    );
+    if (met.length === 0) return [];
+    const to = Math.max(...met.map(({ relation }) => (relation && place.get(relation.then)) ?? at));
+    const from = Math.min(
+      ...met.map(({ relation }) => (relation && place.get(relation.then)) ?? at),
+    );
+    const where: Outline = met.flatMap((each) => each.where);
+    return [{ print, mask: cutMask(print.body, habits, where), from, to }];
+  });
+}
+
+/** By which of two images is covered; what is fixed by kind or decision puts the first in. */
+function fewestCovered(
+  prints: readonly Print[],
+  relations: readonly Relation[],
+  habits: MaskHabits,
+): FewestCovered {
+  const place = new Map(prints.map((print, at) => [print, at]));
+  const placeOf = (print: Print) => place.get(print) ?? 0;
+  const covered = relations.filter(({ isCovered }) => isCovered);
+  const met = new Set(covered.flatMap(({ first, then }) => [first, then]));
+  // Costs are whole numbers, so that sums of them are exact: hundredths of a millimetre of cut.
+  const costs = prints.map((print) =>
+    met.has(print) ? Math.round(cutMask(print.body, habits).cutLength / 160) : 0,
+  );
+  const cover = fewestCover(
+    costs,
+    covered.map(({ first, then, isFree }) => [placeOf(first), placeOf(isFree ? then : first)]),
+  );
+  return {
+    ids: cover.members.flatMap((at) => prints[at]?.id ?? []),
+    bound: cover.bound,
+    isProven: cover.isProven,
+  };
+}
+
+/**
+ * The acts of a paper in order: each print stamped or laid, masks laid on right before the first thing that must stop
+ * there, and taken off after the last.
+ * @param letterOf the letter of the mask that covers a print
+ */
+export function actsOf(
+  { order, covered, meetings }: Pick<PaperPlan, 'order' | 'covered' | 'meetings'>,
+  letterOf: (id: string) => string,
+): readonly Act[] {
+  const acts: Act[] = [];
+  for (const [at, print] of order.entries()) {
+    for (const { print: under, mask, from } of covered)
+      if (from === at) {
+        const after: ActBefore[] = [{ act: makingId(under), because: 'its-mask' }];
+        const letter = letterOf(under.id);
+        const { id } = under;
+        acts.push({
+          ...{ id: actId('mask', id), kind: 'mask', piece: id },
+          ...{ after, mask: letter, cut: mask.cut },
+        });
+      }
+    acts.push({
+      id: makingId(print),
+      kind: isLaid(print) ? 'lay' : 'stamp',
+      piece: print.id,
+      after: beforeOf(print, meetings),
+      over: covered.filter(({ from, to }) => from <= at && at <= to).map((each) => each.print.id),
+    });
+    for (const { print: under, to } of covered)
+      if (to === at)
+        acts.push({
+          id: actId('unmask', under.id),
+          kind: 'unmask',
+          piece: under.id,
+          mask: letterOf(under.id),
+          after: [{ act: makingId(print), because: 'stops-there' }],
+        });
+  }
+  return acts;
+}
+
+const makingId = (print: Print) => actId(isLaid(print) ? 'lay' : 'stamp', print.id);
+
+function beforeOf(print: Print, meetings: readonly PlannedMeeting[]): readonly ActBefore[] {
+  return meetings.flatMap(({ relation }): readonly ActBefore[] => {
+    if (relation?.then !== print) return [];
+    const { first, because, isCovered } = relation;
+    const own: ActBefore = { act: makingId(first), because };
+    return isCovered
+      ? [own, { act: actId('mask', first.id), because: 'stops-there' } as const]
+      : [own];
+  });
+}
