@@ -181,6 +181,17 @@ export const compositions: Readonly<Record<string, Compose>> = {
     image('wren', 'top-panel', 'wren', at('l 6.5 mm', 't 10 mm')),
     words('greeting', 'top-panel', ['a place of your own'], at('c', 'b 3/8'), '1/8', 'hand'),
   ],
+  'beans-before-the-shed': () => [
+    blend('sky', 'garden-panel', 'Sky', [
+      ['Sea mist', 0, 55],
+      ['Barley', 40, 100],
+    ]),
+    image('shed', 'garden-panel', 'shed', at('c', 'b 12 mm')),
+    image('barrow-left', 'garden-panel', 'barrow', at('l 8 mm', 'b 9 mm')),
+    image('barrow-right', 'garden-panel', 'barrow', at('r 2 mm', 'b 11 mm')),
+    image('beans', 'garden-panel', 'bean-row', at('c', 'b 5 mm')),
+    words('greeting', 'garden-panel', ['what the garden said'], at('c', 't 6 mm'), '1/8', 'hand'),
+  ],
   'harbour-gate': () => [
     stencilling('rain', 'boat-panel', 'drizzle', null, centred, ['Sea mist']),
     image('boat', 'boat-panel', 'boat', at('c', 'b 5/32')),

@@ -71,6 +71,8 @@ const usual: Readonly<Record<string, readonly string[]>> = {
   'bean-wigwam': [
     ...['in Umber row', 'in Olive row', 'leaf green', 'young green', 'flower red', outline],
   ],
+  'bean-row': ['in Umber row', 'leaf green', 'young green', outline],
+  barrow: [outline, 'slate', 'shed walls', 'iron', 'brass', outline],
   tram: [
     ...[outline, 'night', 'tram red', 'cream', 'lit window', 'night', 'lit window', 'iron'],
     ...['hubs', outline],

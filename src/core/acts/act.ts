@@ -26,6 +26,8 @@ export const actReasons = [
   'resists',
   /** Nothing opaque goes over words. */
   'words',
+  /** What is in front is too spindly to be covered where they meet. */
+  'spindly',
   /** A mask is laid on what is printed, and taken off it. */
   'its-mask',
   /** The mask stays on until this is done. */

@@ -1,13 +1,15 @@
-import { boundsOf, type Outline } from '../outline/outline';
+import { boundsOf, corners, shiftedBy, type Outline } from '../outline/outline';
 import {
   areaOfOutline,
-  growOutline,
+  shrinkAndOpen,
   intersectOutlines,
   lengthOfLines,
   simplified,
   subtractOutlines,
   uniteOutlines,
 } from '../outline/polygons';
+import { chordError } from '../tolerances';
+import type { Print } from './print';
 
 /** How masks are cut, in ticks. */
 export interface MaskHabits {
@@ -43,72 +45,96 @@ const worthPartial = 0.6;
  *            |        |--           |      |              |  |~   cut beyond the meeting by a margin
  *            +--------+             +------+              +--+
  * ```
- * @param body what the print claims of its paper
  * @param where it is met by what it is covered from; undefined for a mask that covers all of it
  */
-export function cutMask(body: Outline, habits: MaskHabits, where?: Outline): Mask {
-  const { whole, leftOut } = wholeMask(body, habits);
-  const part = where && partOf(whole, where, habits);
-  const isPartial = part !== undefined && part.length > 0;
-  const cut = isPartial ? part : whole;
+export function cutMask(print: MaskedPrint, habits: MaskHabits, where?: Outline): Mask {
+  const known = wholeMask(print, habits);
+  const { whole } = known;
+  if (!where) return masked(whole, spindlyParts(known), false);
+  const around = boxesRound(where, habits);
+  const part = intersectOutlines(whole, around);
+  return areaOfOutline(part) < worthPartial * areaOfOutline(whole)
+    ? masked(part, intersectOutlines(spindlyParts(known), around), true)
+    : masked(whole, spindlyParts(known), false);
+}
+
+/** How long the line of a whole mask is, in ticks. */
+export function wholeCutLength(print: MaskedPrint, habits: MaskHabits): number {
+  return lengthOfLines(wholeMask(print, habits).whole);
+}
+
+/** What a mask is cut from. */
+type MaskedPrint = Pick<Print, 'body' | 'shape'>;
+
+/** Whether a mask covers anything of where prints meet, or all of it is too spindly to be cut. */
+export function masksAnyOf(print: MaskedPrint, habits: MaskHabits, where: Outline): boolean {
+  return intersectOutlines(wholeMask(print, habits).whole, where).length > 0;
+}
+
+function masked(cut: Outline, leftOut: Outline, isPartial: boolean): Mask {
   const cutLength = lengthOfLines(cut);
-  const missing = where ? intersectOutlines(leftOut, growOutline(where, habits.margin)) : leftOut;
-  return {
-    cut,
-    leftOut: isPartial ? missing : leftOut,
-    isPartial,
-    cutLength,
-    minutes: minutesOf(cutLength),
-  };
+  return { cut, leftOut, isPartial, cutLength, minutes: minutesOf(cutLength) };
 }
 
-/** The part of a mask that covers where prints meet, where that is much smaller than all of it. */
-function partOf(whole: Outline, where: Outline, { margin }: MaskHabits): Outline | undefined {
-  const around = growOutline(where, margin);
-  // Cut straight, as one cuts paper: not along the meeting but round a box of it.
-  const met = intersectOutlines(whole, uniteOutlines(around.map((line) => [boxed(line)])));
-  return areaOfOutline(met) < worthPartial * areaOfOutline(whole) ? met : undefined;
-}
-
-function boxed(line: Outline[number]): Outline[number] {
-  const { x0, y0, x1, y1 } = boundsOf([line]);
-  return [
-    { x: x0, y: y0 },
-    { x: x1, y: y0 },
-    { x: x1, y: y1 },
-    { x: x0, y: y1 },
-  ];
+/** Round each place where prints meet, a margin beyond it: cut straight, as one cuts paper. */
+function boxesRound(where: Outline, { margin }: MaskHabits): Outline {
+  return uniteOutlines(
+    where.map((line) => {
+      const { x0, y0, x1, y1 } = boundsOf([line]);
+      const [x, y] = [x0 - margin, y0 - margin];
+      return [corners({ x, y, width: x1 + margin - x, height: y1 + margin - y })];
+    }),
+  );
 }
 
 interface WholeMask {
+  /** The print's outline drawn in. */
+  readonly inside: Outline;
+  /** What of it is wide enough to be cut. */
   readonly whole: Outline;
-  readonly leftOut: Outline;
 }
 
-/** The whole mask of each outline, which stays the same object where nothing moved, by the habits. */
-const known = new WeakMap<Outline, Map<string, WholeMask>>();
+interface KnownMask extends WholeMask {
+  /** Where it lies. */
+  readonly x: number;
+  readonly y: number;
+}
 
-function wholeMask(body: Outline, { inset, spindly }: MaskHabits): WholeMask {
-  const own = known.get(body) ?? new Map<string, WholeMask>();
-  known.set(body, own);
-  const key = `${inset} ${spindly}`;
+/** The whole mask of each shape where it was first met, or of each outline, by how it is cut. */
+const kept = new WeakMap<object, Map<string, KnownMask>>();
+
+function wholeMask({ body, shape }: MaskedPrint, habits: MaskHabits): WholeMask {
+  const { of, as, x, y } = shape ?? { of: body, as: '', x: 0, y: 0 };
+  const own = kept.get(of) ?? new Map<string, KnownMask>();
+  kept.set(of, own);
+  const key = `${habits.inset} ${habits.spindly} ${as}`;
   const before = own.get(key);
-  if (before) return before;
-  const inside = growOutline(body, -inset);
-  // What a disc of that width cannot be moved about in is too spindly.
-  const core = growOutline(inside, -spindly / 2);
-  const whole =
-    spindly > 0 ? simplified(intersectOutlines(growOutline(core, spindly / 2), inside)) : inside;
-  const leftOut = growOutline(
-    growOutline(subtractOutlines(inside, whole), -leastLeftOut),
-    leastLeftOut,
-  );
-  const made = { whole, leftOut };
-  own.set(key, made);
-  return made;
+  if (!before) {
+    const made = makeWhole(body, habits);
+    own.set(key, { ...made, x, y });
+    return made;
+  }
+  const [dx, dy] = [x - before.x, y - before.y];
+  if (dx === 0 && dy === 0) return before;
+  return {
+    inside: shiftedBy(before.inside, dx, dy),
+    whole: shiftedBy(before.whole, dx, dy),
+  };
 }
 
-/** Ticks: slivers along rounded corners, narrower than twice this, are not worth a word. */
+function makeWhole(body: Outline, { inset, spindly }: MaskHabits): WholeMask {
+  const { inside, open } = shrinkAndOpen(simplified(body), inset, spindly, chordError / 2);
+  return { inside, whole: simplified(open) };
+}
+
+/** What of a mask's line is narrower than can be cut. */
+function spindlyParts({ inside, whole }: WholeMask): Outline {
+  return subtractOutlines(inside, whole).filter(
+    (line) => areaOfOutline([line]) > lengthOfLines([line]) * leastLeftOut,
+  );
+}
+
+/** Ticks: slivers along rounded corners, about twice as narrow as this, are not worth a word. */
 const leastLeftOut = 1600;
 
 /** A mask takes 3 to 10 minutes: common practice. A long line counts by its length: 8 cm a minute, from memory. */

@@ -134,7 +134,7 @@ function masksOf(papers: readonly PaperPlan[], plan: Plan): readonly PlannedMask
     const [first, ...more] = covers
       .flatMap((id) => byId.get(id) ?? [])
       .map((each) =>
-        covers.length === 1 ? each : { ...each, mask: cutMask(each.print.body, maskHabits) },
+        covers.length === 1 ? each : { ...each, mask: cutMask(each.print, maskHabits) },
       );
     if (!first) return [];
     const copies = masksForCopies(making.copies, covers.length, habits.maskUses);

@@ -1,15 +1,15 @@
 import Flatbush from 'flatbush';
 import { touches } from '../outline/distance';
 import { boundsOf, boxesOverlap, type Outline } from '../outline/outline';
-import { areaOfOutline, growOutline, intersectOutlines } from '../outline/polygons';
-import { hardlyMeets } from '../tolerances';
-import type { Print } from './print';
+import { areaOfOutline, growOutline, intersectOutlines, lengthOfLines } from '../outline/polygons';
+import { chordError, hardlyMeets } from '../tolerances';
+import { isLaid, type Print } from './print';
 
 /** Two prints of one paper that meet. */
 export interface Meeting {
   readonly behind: Print;
   readonly front: Print;
-  /** Where, in ticks. */
+  /** Where, in ticks; nothing where that was not measured. */
   readonly where: Outline;
   /** Square ticks. */
   readonly area: number;
@@ -20,14 +20,21 @@ export type Clip = (outline: Outline) => Outline;
 
 /**
  * Every pair of prints that meets, front and behind by their places in the list. What meets by less than a hair's breadth
- * does not; what is laid meets whatever it touches, and its area is not measured.
+ * does not; what is laid meets whatever it touches.
  * @param prints of one paper, from the back to the front
+ * @param isMeasured whether it matters where something that is laid meets a print
  * @example meetingsOf([square, square moved by half its side], (all) => all) // one meeting, of half the area
  */
-export function meetingsOf(prints: readonly Print[], clip: Clip): readonly Meeting[] {
+export function meetingsOf(
+  prints: readonly Print[],
+  clip: Clip,
+  isMeasured: (a: Print, b: Print) => boolean = () => true,
+): readonly Meeting[] {
   return pairsNear(prints).flatMap(([behind, front]): readonly Meeting[] => {
     if (behind.imageOf !== undefined && behind.imageOf === front.imageOf) return [];
     if (!touches(behind.reach, front.reach)) return [];
+    const isRough = (isLaid(behind) || isLaid(front)) && !isMeasured(behind, front);
+    if (isRough) return [{ behind, front, where: [], area: 0 }];
     const where = clip(meetingOf(behind.reach, front.reach));
     return isWide(where) ? [{ behind, front, where, area: areaOfOutline(where) }] : [];
   });
@@ -68,5 +75,8 @@ function meetingOf(a: Outline, b: Outline): Outline {
 
 /** Whether an area is anywhere as wide as prints have to be over each other to meet. */
 function isWide(where: Outline): boolean {
-  return where.length > 0 && growOutline(where, -hardlyMeets / 2).length > 0;
+  if (where.length === 0) return false;
+  // An area is at most its line times the radius of the largest disc in it: this settles most without growing anything.
+  if (areaOfOutline(where) > (lengthOfLines(where) * hardlyMeets) / 2) return true;
+  return growOutline(where, -hardlyMeets / 2, chordError / 2).length > 0;
 }

@@ -1,6 +1,6 @@
 import { actId, type Act, type ActBefore } from '../acts/act';
 import type { Outline } from '../outline/outline';
-import { cutMask, type Mask, type MaskHabits } from './cutMask';
+import { cutMask, masksAnyOf, wholeCutLength, type Mask, type MaskHabits } from './cutMask';
 import { fewestCover } from './fewestCover';
 import { meetingsOf, type Clip, type Meeting } from './meetings';
 import { isLaid, type Print } from './print';
@@ -20,8 +20,10 @@ export interface PaperPrints {
 /** Two prints that meet, and what follows. */
 export interface PlannedMeeting extends Meeting {
   readonly decided: Decision;
-  /** Undefined where they cross, as accepted. */
+  /** Undefined where they cross. */
   readonly relation: Relation | undefined;
+  /** They cross, since where they meet both are too spindly to be covered by a mask. */
+  readonly isBare: boolean;
 }
 
 /** A print that has to be covered. */
@@ -58,10 +60,19 @@ export function planPaper({
   acceptsOverlaps,
   habits,
 }: PaperPrints): PaperPlan {
-  const meetings = meetingsOf(prints, clip).map((meeting): PlannedMeeting => {
-    const { behind, front } = meeting;
+  const isDecided = (a: Print, b: Print) => typeof decided(a.id, b.id) === 'string';
+  const meetings = meetingsOf(prints, clip, isDecided).map((meeting): PlannedMeeting => {
+    const { behind, front, where } = meeting;
     const own = decided(behind.id, front.id);
-    return { ...meeting, decided: own, relation: relate(behind, front, own, acceptsOverlaps) };
+    const relation = relate(behind, front, own, acceptsOverlaps);
+    const isMasked = relation?.isCovered && masksAnyOf(relation.first, habits, where);
+    if (!relation?.isCovered || isMasked)
+      return { ...meeting, decided: own, relation, isBare: false };
+    // Where the one in front is spindly the other may not be.
+    const { first, then, isFree } = relation;
+    const turned: Relation = { ...relation, first: then, then: first, because: 'spindly' };
+    const isTurned = isFree && masksAnyOf(then, habits, where);
+    return { ...meeting, decided: own, relation: isTurned ? turned : undefined, isBare: !isTurned };
   });
   const relations = meetings.flatMap(({ relation }) => relation ?? []);
   const { order, circles } = stampingOrder(prints, relations);
@@ -87,7 +98,7 @@ function coveredIn(
       ...met.map(({ relation }) => (relation && place.get(relation.then)) ?? at),
     );
     const where: Outline = met.flatMap((each) => each.where);
-    return [{ print, mask: cutMask(print.body, habits, where), from, to }];
+    return [{ print, mask: cutMask(print, habits, where), from, to }];
   });
 }
 
@@ -103,7 +114,7 @@ function fewestCovered(
   const met = new Set(covered.flatMap(({ first, then }) => [first, then]));
   // Costs are whole numbers, so that sums of them are exact: hundredths of a millimetre of cut.
   const costs = prints.map((print) =>
-    met.has(print) ? Math.round(cutMask(print.body, habits).cutLength / 160) : 0,
+    met.has(print) ? Math.round(wholeCutLength(print, habits) / 160) : 0,
   );
   const cover = fewestCover(
     costs,

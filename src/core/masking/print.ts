@@ -30,10 +30,21 @@ export interface Print {
   readonly isOpaque: boolean;
   /** Embossed: what is laid over it later is wiped off its lines. */
   readonly resists: boolean;
+  /** Where its body lies among those of the same shape, so that what is reckoned of one is moved to the others. */
+  readonly shape: PrintShape | undefined;
   /** Prints of the same are covered by the same mask; undefined for one that has no stamp. */
   readonly stamp: string | undefined;
   /** Steps of one image belong together and are not masked from one another; undefined for one alone. */
   readonly imageOf: string | undefined;
+}
+
+/** A shape that never changes, and where it lies, in ticks. */
+export interface PrintShape {
+  /** What it is the shape of, with how it lies. */
+  readonly of: object;
+  readonly as: string;
+  readonly x: number;
+  readonly y: number;
 }
 
 /** Whether it is colour over an area, which is laid rather than stamped. */

@@ -12,7 +12,7 @@ import { outlineOf } from '../resolve/outlineOf';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 import { paleTexture } from '../tolerances';
-import type { Print, PrintKind } from './print';
+import type { Print, PrintKind, PrintShape } from './print';
 
 /** Opacity from which ink hides what is under it. From memory. */
 const hidesFrom = 0.7;
@@ -49,6 +49,7 @@ function makePrint(mark: ResolvedMark): Print | undefined {
     lightest: Math.max(0, ...lightness),
     isOpaque: paints.length > 0 && paints.every(hidesAll),
     resists: paints.some(isEmbossed),
+    shape: shapeOf(mark),
     stamp: stampKey(mark),
     imageOf: undefined,
   };
@@ -114,6 +115,13 @@ function stampKey({ piece, whole, rect }: ResolvedMark): string | undefined {
   return [stamp.id, stamp.version, ...(place.turn % 360 === 0 ? [] : ['turned']), ...part].join(
     ' ',
   );
+}
+
+/** How a stamp's print lies, but for its place. */
+function shapeOf({ piece, stamp, whole, rect }: ResolvedMark): PrintShape | undefined {
+  if (!stamp) return undefined;
+  const part = [rect.x - whole.x, rect.y - whole.y, rect.width, rect.height, piece.place.turn];
+  return { of: stamp, as: part.join(' '), x: whole.x, y: whole.y };
 }
 
 interface Claimed {
