@@ -3,6 +3,7 @@ import { facePage } from '../core/pictures/facePage';
 import { foamPage } from '../core/pictures/foamPage';
 import { testSheet } from '../core/inking/testSheet';
 import { jigPage } from '../core/pictures/jigPage';
+import type { Page } from '../core/drawing/shape';
 import { writeDxf } from '../core/drawing/writeDxf';
 import { writeSvg } from '../core/drawing/writeSvg';
 import { faceName, type FaceId } from '../core/plan/faces';
@@ -24,6 +25,7 @@ import { writeCutListCsv } from '../core/prose/writeCutListCsv';
 import { writeMarkdown } from '../core/prose/writeMarkdown';
 import { embeddedFonts } from './embeddedFonts';
 import { writeJigPdf, writeTestSheetPdf, type JigPage } from './writeJigPdf';
+import { looseRoom, masksOf, noMasks, writeMasksPdf } from './writeMasksPdf';
 
 export interface ExportInput {
   readonly file: CardFile;
@@ -92,6 +94,13 @@ const jigOf = ({ file, library, face }: ExportInput) =>
 
 const foamOf = ({ file: { plan }, library }: ExportInput) =>
   foamPage(foamOutlines(plan, resolvePlan(plan, library)), `${plan.about.title}: foam sheets`);
+
+/** All masks on one page. @throws RefusalError 422 where there are none */
+function loosePage({ file, library }: ExportInput): Page {
+  const [page] = masksOf(file.plan, library, looseRoom);
+  if (!page) throw noMasks();
+  return page;
+}
 
 const testSheetTitle = ({ plan: { about } }: CardFile) => `${about.title}: test sheet`;
 
@@ -171,6 +180,27 @@ export const cardExporters: readonly CardExporter[] = [
     type: 'application/pdf',
     write: ({ file, library, face, page }) =>
       writeJigPdf(resolvePlan(file.plan, library), face, page, jigTitle(file, face)),
+  },
+  {
+    file: 'masks.svg',
+    ending: '.svg',
+    says: () => ['masks'],
+    type: 'image/svg+xml',
+    write: (input) => writeSvg(loosePage(input)),
+  },
+  {
+    file: 'masks.dxf',
+    ending: '.dxf',
+    says: () => ['masks'],
+    type: 'application/dxf',
+    write: (input) => writeDxf(loosePage(input)),
+  },
+  {
+    file: 'masks.pdf',
+    ending: '.pdf',
+    says: ({ page }) => ['masks', page],
+    type: 'application/pdf',
+    write: ({ file, library, page }) => writeMasksPdf(file.plan, library, page),
   },
   {
     file: 'test-sheet.svg',

@@ -93,4 +93,48 @@ export const serviceExamples: Readonly<Record<string, Readonly<Record<string, Se
       },
     },
   },
+  masking: {
+    shapes: {
+      summary: 'A bean row before a shed and a barrow, in millimetres from front to back',
+      value: {
+        unit: 'mm',
+        shapes: [
+          {
+            id: 'beans',
+            outline: [
+              [
+                [0, 20],
+                [80, 20],
+                [80, 40],
+                [0, 40],
+              ],
+            ],
+          },
+          {
+            id: 'barrow',
+            outline: [
+              [
+                [5, 25],
+                [25, 25],
+                [25, 45],
+                [5, 45],
+              ],
+            ],
+          },
+          {
+            id: 'shed',
+            outline: [
+              [
+                [30, 0],
+                [60, 0],
+                [60, 35],
+                [30, 35],
+              ],
+            ],
+          },
+        ],
+        moves: { mark: 1, most: 12 },
+      },
+    },
+  },
 };

@@ -34,6 +34,12 @@ import { resolveAnswer, resolveAnswerSchema } from '../core/compute/resolveAnswe
 import { solveCutting, type SearchTime } from '../core/compute/solveCutting';
 import { solveSupplies } from '../core/compute/solveSupplies';
 import { suppliesAnswerSchema, suppliesProblemSchema } from '../core/compute/suppliesProblem';
+import {
+  maskingAnswerSchema,
+  maskingProblemSchema,
+  maskingSchemaFor,
+  solveMasking,
+} from '../core/compute/maskingProblem';
 import { RefusalError } from './respond';
 
 /** What a service is given beside its problem: the solver, and how long it may take. */
@@ -143,6 +149,15 @@ export const services: readonly ComputeService[] = [
     answer: colourAnswerSchema,
     hasTimeLimit: false,
     solve: solving(solveColour),
+  },
+  {
+    subject: 'masking',
+    summary: 'What is stamped first and which masks to cut, of a card or of bare shapes',
+    body: maskingProblemSchema,
+    schemaFor: maskingSchemaFor,
+    answer: maskingAnswerSchema,
+    hasTimeLimit: false,
+    solve: solving(solveMasking),
   },
 ];
 

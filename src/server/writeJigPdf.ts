@@ -10,7 +10,7 @@ export const jigPages = ['letter', 'a4'] as const;
 export type JigPage = (typeof jigPages)[number];
 
 /** What a printer cannot reach at each edge, at most; common practice. */
-const unprintable = 101_600;
+export const unprintable = 101_600;
 
 /**
  * The jig of a face as a PDF at 1:1 on a page of its own, turned where it fits only lying.

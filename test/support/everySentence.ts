@@ -264,6 +264,17 @@ const everyFinding: { readonly [Rule in RuleId]: readonly Extract<FindingData, {
         sheet: unit === 'sheet' ? ('12x12' as const) : undefined,
       })),
     ),
+    'order-circle': [{ rule: 'order-circle', names: ['Shed', 'Barrow', longName] }],
+    'against-kind': (['under-dark', 'under-opaque', 'pale-late', 'before-background'] as const).map(
+      (because) => ({ rule: 'against-kind', because, isEarly: true, other: longName }),
+    ),
+    'prints-cross': [1, 406_400 ** 2].map((area) => ({
+      rule: 'prints-cross',
+      other: 'Shed',
+      area,
+    })),
+    'words-masked': [{ rule: 'words-masked', other: 'Shed' }],
+    'ground-over-image': [{ rule: 'ground-over-image', ground: 'Mist' }],
     'even-number': [2, 30].map((count) => ({ rule: 'even-number', count, face: 'front' })),
   };
 

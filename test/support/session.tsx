@@ -58,6 +58,14 @@ export function sessionOn(plan: Plan, library: Library = usualLibrary) {
       stop: vi.fn(),
       resume: vi.fn(),
     },
+    masks: {
+      plan: undefined,
+      isOld: false,
+      choices: [],
+      moves: [],
+      isLooking: false,
+      hasFailed: false,
+    },
   } satisfies CardSession;
   return session;
 }

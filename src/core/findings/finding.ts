@@ -1,3 +1,5 @@
+import type { ActReason } from '../acts/act';
+import type { MaskPlan } from '../masking/maskCard';
 import type { Length, Size, Unit } from '../length/length';
 import type { SheetId } from '../paper/sheets';
 import type { MotionIssue } from '../measuring/motion';
@@ -212,6 +214,19 @@ export type FindingData =
     }
   | { readonly rule: 'word-slope'; readonly degrees: number }
   | { readonly rule: 'off-centre'; readonly axis: 'x' | 'y'; readonly by: Length }
+  /** Prints that each have to be stamped before the next, and the last before the first. */
+  | { readonly rule: 'order-circle'; readonly names: readonly string[] }
+  /** Stamped first, as decided, though what it is would have it stamped after the other. */
+  | {
+      readonly rule: 'against-kind';
+      readonly because: ActReason;
+      readonly isEarly: boolean;
+      readonly other: string;
+    }
+  /** Nothing covers it where it is crossed: both are too spindly there for a mask. Square ticks. */
+  | { readonly rule: 'prints-cross'; readonly other: string; readonly area: number }
+  | { readonly rule: 'words-masked'; readonly other: string }
+  | { readonly rule: 'ground-over-image'; readonly ground: string }
   | { readonly rule: 'even-number'; readonly count: number; readonly face: FaceId }
   | {
       readonly rule: 'easier-figures';
@@ -234,9 +249,10 @@ export interface Finding {
 export interface Results {
   readonly cuts: CutPlan | undefined;
   readonly supplies: SupplyList | undefined;
+  readonly masks: MaskPlan | undefined;
 }
 
-export const noResults: Results = { cuts: undefined, supplies: undefined };
+export const noResults: Results = { cuts: undefined, supplies: undefined, masks: undefined };
 
 /** What a rule sees. */
 export interface RuleInput {

@@ -1,10 +1,11 @@
 import { movesBy, movingWith } from '../composition/moveThings';
-import { millimetres, subtractLengths, zeroLength, type Length } from '../length/length';
+import { inches, millimetres, subtractLengths, zeroLength, type Length } from '../length/length';
 import { easyMarks, nearestMarks, sixteenthInch } from '../length/marks';
 import { boundsOf, shiftedBy, type Bounds, type Outline } from '../outline/outline';
 import { touches } from '../outline/distance';
 import { applyEdit } from '../plan/applyEdit';
 import { sides, type Side } from '../plan/faces';
+import type { Habits } from '../plan/habits';
 import { nearby } from '../measuring/nearby';
 import { beyondPaper } from '../measuring/beyondPaper';
 import { outlineOf, type Placed } from '../resolve/outlineOf';
@@ -73,6 +74,34 @@ export function moveInto(
   });
   for (const [x, y] of [...easy, [Math.round(dx), Math.round(dy)] as const]) {
     const remedy = tryMove(input, thing, x, y, isMended);
+    if (remedy) return remedy;
+  }
+  return undefined;
+}
+
+/** How far something is moved at the most to keep clear: half an inch. */
+const mostMove = inches(0, 1, 2);
+
+/** Straight moves in marks of the trimmer, the least first, up to half an inch. */
+export function leastMoves({ trimmerMarks }: Habits): readonly { dx: number; dy: number }[] {
+  const mark = Math.min(...trimmerMarks.map(({ ticks }) => ticks));
+  const count = Math.floor(mostMove / mark);
+  return Array.from({ length: count }, (_, at) => (at + 1) * mark).flatMap((distance) =>
+    sides.map((side) => {
+      const [x, y] = steps[side];
+      return { dx: x * distance, dy: y * distance };
+    }),
+  );
+}
+
+/** The least such move of a thing that mends what was found and makes nothing worse. */
+export function leastMove(
+  input: RuleInput,
+  thing: Placed,
+  isMended: IsMended,
+): MoveRemedy | undefined {
+  for (const { dx, dy } of leastMoves(input.plan.habits)) {
+    const remedy = tryMove(input, thing, dx, dy, isMended);
     if (remedy) return remedy;
   }
   return undefined;

@@ -38,6 +38,10 @@ export const deedRemedyIds = [
   'join',
   'other-stock',
   'newer',
+  'let-cross',
+  'as-placed',
+  'keep-off',
+  'turn-about',
 ] as const;
 export type DeedRemedyId = (typeof deedRemedyIds)[number];
 

@@ -17,7 +17,10 @@ const plan = (prints: readonly Print[], decisions: Readonly<Record<string, Decis
   planPaper({
     prints,
     clip: all,
-    decided: (a, b) => decisions[`${a} ${b}`] ?? decisions[`${b} ${a}`],
+    decisions: Object.entries(decisions).map(([key, first = null]) => {
+      const [a = '', b = ''] = key.split(' ');
+      return { between: [a, b], first };
+    }),
     acceptsOverlaps: false,
     habits,
   });

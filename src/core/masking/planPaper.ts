@@ -4,17 +4,23 @@ import { cutMask, masksAnyOf, wholeCutLength, type Mask, type MaskHabits } from 
 import { fewestCover } from './fewestCover';
 import { meetingsOf, type Clip, type Meeting } from './meetings';
 import { isLaid, type Print } from './print';
-import { relate, type Decision, type Relation } from './relation';
+import { relate, relateByKind, type Decision, type Relation } from './relation';
 import { stampingOrder } from './stampingOrder';
 
 /** Prints of one paper from the back to the front, and what was decided of them. */
 export interface PaperPrints {
   readonly prints: readonly Print[];
   readonly clip: Clip;
-  /** What was decided of two prints, whichever is named first. */
-  readonly decided: (a: string, b: string) => Decision;
+  /** What was decided of prints; of those that do not meet, which comes first is kept where it can be. */
+  readonly decisions: readonly OverlapDecision[];
   readonly acceptsOverlaps: boolean;
   readonly habits: MaskHabits;
+}
+
+/** Of two prints: the one made first, or null where they may cross. */
+export interface OverlapDecision {
+  readonly between: readonly string[];
+  readonly first: string | null;
 }
 
 /** Two prints that meet, and what follows. */
@@ -22,6 +28,8 @@ export interface PlannedMeeting extends Meeting {
   readonly decided: Decision;
   /** Undefined where they cross. */
   readonly relation: Relation | undefined;
+  /** What they are would have them made in this order; undefined where either may be first. */
+  readonly byKind: Relation | undefined;
   /** They cross, since where they meet both are too spindly to be covered by a mask. */
   readonly isBare: boolean;
 }
@@ -56,28 +64,53 @@ export interface PaperPlan {
 export function planPaper({
   prints,
   clip,
-  decided,
+  decisions,
   acceptsOverlaps,
   habits,
 }: PaperPrints): PaperPlan {
+  const byPair = new Map(
+    decisions.map(({ between, first }) => [between.toSorted().join(' '), first]),
+  );
+  const decided = (a: string, b: string): Decision => byPair.get(pairKey(a, b));
   const isDecided = (a: Print, b: Print) => typeof decided(a.id, b.id) === 'string';
   const meetings = meetingsOf(prints, clip, isDecided).map((meeting): PlannedMeeting => {
     const { behind, front, where } = meeting;
     const own = decided(behind.id, front.id);
     const relation = relate(behind, front, own, acceptsOverlaps);
+    const told = { ...meeting, decided: own, byKind: relateByKind(behind, front) };
     const isMasked = relation?.isCovered && masksAnyOf(relation.first, habits, where);
-    if (!relation?.isCovered || isMasked)
-      return { ...meeting, decided: own, relation, isBare: false };
+    if (!relation?.isCovered || isMasked) return { ...told, relation, isBare: false };
     // Where the one in front is spindly the other may not be.
     const { first, then, isFree } = relation;
     const turned: Relation = { ...relation, first: then, then: first, because: 'spindly' };
     const isTurned = isFree && masksAnyOf(then, habits, where);
-    return { ...meeting, decided: own, relation: isTurned ? turned : undefined, isBare: !isTurned };
+    return { ...told, relation: isTurned ? turned : undefined, isBare: !isTurned };
   });
   const relations = meetings.flatMap(({ relation }) => relation ?? []);
-  const { order, circles } = stampingOrder(prints, relations);
+  const { order, circles } = stampingOrder(prints, [
+    ...relations,
+    ...wishedOrder(prints, decisions, meetings),
+  ]);
   const covered = coveredIn(order, meetings, habits);
   return { meetings, order, circles, covered, fewest: fewestCovered(prints, relations, habits) };
+}
+
+const pairKey = (a: string, b: string) => (a < b ? `${a} ${b}` : `${b} ${a}`);
+
+/** What was decided of prints that do not meet: nothing has to be covered for it. */
+function wishedOrder(
+  prints: readonly Print[],
+  decisions: readonly OverlapDecision[],
+  meetings: readonly PlannedMeeting[],
+): readonly Relation[] {
+  const byId = new Map(prints.map((print) => [print.id, print]));
+  const met = new Set(meetings.map(({ behind, front }) => pairKey(behind.id, front.id)));
+  return decisions.flatMap(({ between, first }): readonly Relation[] => {
+    const [a, b] = between.map((id) => byId.get(id));
+    if (!a || !b || first === null || met.has(pairKey(a.id, b.id))) return [];
+    const [one, other] = first === a.id ? [a, b] : [b, a];
+    return [{ first: one, then: other, isCovered: false, isFree: false, because: 'turned' }];
+  });
 }
 
 function coveredIn(

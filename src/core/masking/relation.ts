@@ -35,7 +35,7 @@ export function relate(
   decided: Decision,
   acceptsOverlaps: boolean,
 ): Relation | undefined {
-  const relation = relateByKind(behind, front, decided);
+  const relation = relateAs(behind, front, decided);
   if (!relation.isFree) return relation;
   if (decided === null || (decided === undefined && acceptsOverlaps)) return undefined;
   if (decided === undefined) return relation;
@@ -44,7 +44,14 @@ export function relate(
   return { first, then, isCovered: true, isFree: false, because };
 }
 
-function relateByKind(behind: Print, front: Print, decided: Decision): Relation {
+/** What two prints are would have them made in this order, whatever was decided; undefined where either may be first. */
+export function relateByKind(behind: Print, front: Print): Relation | undefined {
+  const relation = relateAs(behind, front, undefined);
+  // That a ground is kept off an image is lawful either way.
+  return relation.isFree || relation.because === 'on-ground' ? undefined : relation;
+}
+
+function relateAs(behind: Print, front: Print, decided: Decision): Relation {
   const grounds = [behind, front].filter(isLaid);
   if (grounds.length > 0) return relateGround(behind, front, decided);
   const texture = [front, behind].find(({ kind }) => kind === 'texture');

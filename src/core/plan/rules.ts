@@ -34,6 +34,11 @@ export const ruleIds = [
   'medium-unfit',
   'fast-ink-powder',
   'fine-on-chalk',
+  'order-circle',
+  'against-kind',
+  'prints-cross',
+  'words-masked',
+  'ground-over-image',
   'off-trimmer-marks',
   'sale-ends',
   'near-colours',
@@ -46,10 +51,19 @@ export type RuleId = (typeof ruleIds)[number];
 
 /**
  * Rules by what they read. Paper: sizes, borders and stocks of what is cut. Marks: prints, words, die cuts, what lies over
- * what, and what moves. Colours: what things are printed and coloured with. Heights: what holds and lifts each piece. Sheets: what the stocks come in, and the cut plan.
+ * what, and what moves. Colours: what things are printed and coloured with. Masks: in which order what meets is
+ * stamped, and what is covered. Heights: what holds and lifts each piece. Sheets: what the stocks come in, and the cut plan.
  * Supplies: the items of the stash and the supply list.
  */
-export const ruleGroups = ['paper', 'marks', 'colours', 'heights', 'sheets', 'supplies'] as const;
+export const ruleGroups = [
+  'paper',
+  'marks',
+  'colours',
+  'masks',
+  'heights',
+  'sheets',
+  'supplies',
+] as const;
 export type RuleGroup = (typeof ruleGroups)[number];
 
 /** What each rule reads most of; a group's rules are run together. */
@@ -88,6 +102,11 @@ export const ruleGroupOf: Readonly<Record<RuleId, RuleGroup>> = {
   'medium-unfit': 'colours',
   'fast-ink-powder': 'colours',
   'fine-on-chalk': 'colours',
+  'order-circle': 'masks',
+  'against-kind': 'masks',
+  'prints-cross': 'masks',
+  'words-masked': 'masks',
+  'ground-over-image': 'masks',
   'off-trimmer-marks': 'paper',
   'sale-ends': 'supplies',
   'near-colours': 'paper',

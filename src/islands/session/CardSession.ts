@@ -13,6 +13,7 @@ import type { SupportId } from '../../core/resolve/origins';
 import type { NoticeContent } from './notice';
 import type { CutBatchState } from './useCutBatch';
 import type { Cutting } from './useCutting';
+import type { Masks } from './useMasks';
 
 /** What is asked or shown over the workbench, one at a time; `take` is told what was added to the stash. */
 export type Asked =
@@ -68,6 +69,7 @@ export interface CardSession {
   /** The accepted cut plan and the work done on it. */
   readonly batch: CutBatchState;
   readonly cutting: Cutting;
+  readonly masks: Masks;
 }
 
 export const SessionContext = createContext<CardSession | undefined>(undefined);

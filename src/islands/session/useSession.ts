@@ -7,14 +7,15 @@ import type { Edit } from '../../core/plan/edit';
 import type { LibraryItem } from '../../core/plan/libraryItem';
 import type { WorkbenchStart } from '../../core/replies/workbenchStart';
 import { rememberUnit } from '../parts/UnitSwitch';
+import { whenIdle } from '../parts/whenIdle';
 import type { Asked, CardSession } from './CardSession';
 import { doesNotFit, nothingOfYours, unchecked, type NoticeContent } from './notice';
 import type { Station } from './station';
-import { resultsOf } from './useSupplies';
 import { useCardPlan, type CardPlan } from './useCardPlan';
 import { useCutBatch } from './useCutBatch';
 import { useCutting } from './useCutting';
 import { useFindings } from './useFindings';
+import { useMasks } from './useMasks';
 import { useSelection } from './useSelection';
 import { useKnownStash } from './useKnownStash';
 
@@ -36,6 +37,18 @@ export interface SessionControls {
   readonly setUnit: (unit: Unit) => void;
   readonly addRelease: (release: Release) => void;
   readonly addItem: (item: LibraryItem) => void;
+}
+
+type SuppliesOf = (typeof import('./useSupplies'))['suppliesOf'];
+
+/** How supplies are counted; few rules ask for them, so it comes when the page is idle. */
+function useSuppliesOf(): SuppliesOf | undefined {
+  const [suppliesOf, set] = useState<SuppliesOf>();
+  useEffect(
+    () => whenIdle(() => void import('./useSupplies').then((late) => set(() => late.suppliesOf))),
+    [],
+  );
+  return suppliesOf;
 }
 
 /** Opens a card: its plan and saving, what is selected, what the rules find, how it is cut. */
@@ -68,16 +81,25 @@ export function useSession(
   const batch = useCutBatch(cardId, start.batch, stash.changeHoldings);
   const isLooked = stations.find(({ id }) => id === view)?.showsResults ?? false;
   const cutting = useCutting({ plan, card, state: batch, holdings, isLooked });
+  const masks = useMasks(plan, library, view === 'masks');
+  const suppliesOf = useSuppliesOf();
 
   const { batch: accepted } = batch;
   const { shown, one } = cutting;
+  const { plan: maskPlan } = masks;
   const input = useMemo((): RuleInput => {
     let results: Results | undefined;
-    const work = () =>
-      resultsOf(
-        { ...settled, library, holdings, batch: { batch: accepted }, cutting: { shown, one } },
-        isStashWhole,
-      );
+    // Supplies are counted only once the whole stash is known.
+    const work = (): Results => ({
+      cuts: shown,
+      masks: maskPlan,
+      supplies: isStashWhole
+        ? suppliesOf?.({
+            ...{ ...settled, library, holdings },
+            ...{ batch: { batch: accepted }, cutting: { shown, one } },
+          })
+        : undefined,
+    });
     return {
       ...settled,
       library,
@@ -86,7 +108,7 @@ export function useSession(
         return (results ??= work());
       },
     };
-  }, [settled, library, accepted, holdings, isStashWhole, shown, one]);
+  }, [settled, library, accepted, holdings, isStashWhole, shown, one, maskPlan, suppliesOf]);
   const findings = useFindings({ stations, view, input, start: start.findings });
 
   const { commit: commitEdit, undo, redo, canUndo, canRedo, hasPast, bringPast } = state;
@@ -116,6 +138,7 @@ export function useSession(
     ask,
     batch,
     cutting,
+    masks,
   };
   const controls: SessionControls = {
     state,

@@ -1,5 +1,4 @@
 import { useMemo } from 'react';
-import type { Results } from '../../core/findings/finding';
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
@@ -22,11 +21,6 @@ interface Input {
   readonly cutting: Pick<Cutting, 'shown' | 'one'>;
 }
 
-/** What is computed anyway, for the rules that look at it; supplies only once the whole stash is known. */
-export function resultsOf(input: Input, isStashWhole: boolean): Results {
-  return { cuts: input.cutting.shown, supplies: isStashWhole ? suppliesOf(input) : undefined };
-}
-
 /** What the open card takes, counted with what is out of the stash for this very batch. */
 export function useSupplies(): SupplyList {
   const { plan, card, library, holdings, batch: state, cutting } = useCardSession();
@@ -38,7 +32,8 @@ export function useSupplies(): SupplyList {
   );
 }
 
-function suppliesOf({ plan, card, library, holdings, batch, cutting }: Input): SupplyList {
+/** What a card takes. */
+export function suppliesOf({ plan, card, library, holdings, batch, cutting }: Input): SupplyList {
   return supplyList({
     plan,
     card,

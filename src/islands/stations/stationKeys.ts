@@ -2,6 +2,7 @@ import type { KeyLine } from '../parts/KeysDialog';
 import { baseKeys } from './base/keys';
 import { colourKeys } from './colour/keys';
 import { layoutKeys } from './layout/keys';
+import { masksKeys } from './masks/keys';
 
 const printing: readonly KeyLine[] = [['p', 'print']];
 
@@ -9,6 +10,7 @@ const printing: readonly KeyLine[] = [['p', 'print']];
 export const stationKeys: Readonly<Record<string, readonly KeyLine[]>> = {
   base: baseKeys,
   layout: layoutKeys,
+  masks: masksKeys,
   colour: colourKeys,
   cut: printing,
   sheet: printing,

@@ -3,12 +3,14 @@ import { baseStation } from './base/station';
 import { colourStation } from './colour/station';
 import { cutStation } from './cut/station';
 import { layoutStation } from './layout/station';
+import { masksStation } from './masks/station';
 import { sheetStation } from './sheet/station';
 
 /** The stations there are, in working order. */
 export const stations: readonly Station[] = [
   baseStation,
   layoutStation,
+  masksStation,
   colourStation,
   cutStation,
   sheetStation,

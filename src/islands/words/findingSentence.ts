@@ -11,6 +11,7 @@ import { faceName } from '../../core/plan/faces';
 import { dayWords } from '../../core/prose/dayWords';
 import { writeReveals } from '../../core/prose/sentences';
 import { amountWords } from '../../core/prose/supplyWords';
+import { writeArea } from '../../core/words/areaWords';
 import { countWords } from '../../core/words/countWords';
 import { joinWords } from '../../core/words/phrases';
 
@@ -136,6 +137,16 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
       return data.unit === 'use'
         ? `${name} is not in the stash any more. Get it, or take something else.`
         : `${name}: the batch takes ${amountWords(data.batch, data.unit, data.sheet)}, ${amountWords(data.lacking, data.unit, data.sheet)} more than the stash has. Get more, or make fewer.`;
+    case 'order-circle':
+      return `${joinWords(data.names)} each have to be stamped before the next, and the last before the first. Turn two of them about, or let two cross.`;
+    case 'against-kind':
+      return `${piece} ${againstKindWords(data)}`;
+    case 'prints-cross':
+      return `${piece} crosses ${otherPiece} on ${writeArea(data.area, unit)}, where both are too spindly for a mask. Move one of them, or let them cross.`;
+    case 'words-masked':
+      return `${piece} is stamped over the mask of ${otherPiece}, so parts of letters will be missing. Stamp the words first, or move them.`;
+    case 'ground-over-image':
+      return `${piece} has ${otherPiece} laid over it and takes its colour. Cover it with a mask, or let it take the colour.`;
     case 'even-number':
       return `${data.count} gems or dots; odd numbers look settled. Add one, or take one away.`;
     case 'easier-figures': {
@@ -149,6 +160,24 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
       throw new TypeError(
         `findingSentence: unknown finding ${JSON.stringify(data satisfies never)}`,
       );
+  }
+}
+
+function againstKindWords({
+  because,
+  other,
+}: Extract<FindingData, { rule: 'against-kind' }>): string {
+  switch (because) {
+    case 'under-dark':
+      return `is stamped before ${other}, which is lighter: stamped last it hides it and takes no mask.`;
+    case 'under-opaque':
+      return `is stamped before ${other}, though its ink covers that: stamped last it takes no mask.`;
+    case 'pale-late':
+      return `is stamped before ${other}; pale texture goes over everything, late, and takes no mask.`;
+    case 'before-background':
+      return `is stamped before ${other}, which lies in front of it: the background would cross the image.`;
+    default:
+      return `is made before ${other}, which is the wrong way about.`;
   }
 }
 

@@ -48,4 +48,8 @@ const deedWords: Readonly<Record<DeedRemedyId, string>> = {
   join: 'Make it of two',
   'other-stock': 'Take the other stock',
   newer: 'Take the newer one',
+  'let-cross': 'Let them cross',
+  'as-placed': 'Stamp them as they lie',
+  'keep-off': 'Keep it off with a mask',
+  'turn-about': 'Stamp the words first',
 };

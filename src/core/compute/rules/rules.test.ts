@@ -4,6 +4,7 @@ import { ruleGroupOf, ruleGroups, ruleIds, type RuleGroup } from '../../plan/rul
 import { coloursRules } from './coloursRules';
 import { heightsRules } from './heightsRules';
 import { marksRules } from './marksRules';
+import { masksRules } from './masksRules';
 import { paperRules } from './paperRules';
 import { rules } from './rules';
 import { sheetsRules } from './sheetsRules';
@@ -13,6 +14,7 @@ const lists: Readonly<Record<RuleGroup, readonly Rule[]>> = {
   paper: paperRules,
   marks: marksRules,
   colours: coloursRules,
+  masks: masksRules,
   heights: heightsRules,
   sheets: sheetsRules,
   supplies: suppliesRules,

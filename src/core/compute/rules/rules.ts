@@ -2,6 +2,7 @@ import type { Rule } from '../../findings/finding';
 import { coloursRules } from './coloursRules';
 import { heightsRules } from './heightsRules';
 import { marksRules } from './marksRules';
+import { masksRules } from './masksRules';
 import { paperRules } from './paperRules';
 import { sheetsRules } from './sheetsRules';
 import { suppliesRules } from './suppliesRules';
@@ -11,6 +12,7 @@ export const rules: readonly Rule[] = [
   ...paperRules,
   ...marksRules,
   ...coloursRules,
+  ...masksRules,
   ...heightsRules,
   ...sheetsRules,
   ...suppliesRules,

@@ -1,0 +1,201 @@
+import { cutShapes } from '../drawing/cutLines';
+import type { Line, Page, Shape } from '../drawing/shape';
+import { TICKS_PER_INCH, TICKS_PER_MILLIMETRE } from '../length/length';
+import { boundsOf, corners, shiftedBy, type Outline } from '../outline/outline';
+import type { PlannedMask } from './masksToCut';
+
+const mm = TICKS_PER_MILLIMETRE;
+const ink = '#1e2428';
+const looks = {
+  sheet: { colour: '#70797d', width: 0.1 * mm },
+  cut: { colour: '#a42c19', width: 0.2 * mm },
+  print: { colour: '#70797d', width: 0.1 * mm },
+  register: { colour: '#07606a', width: 0.15 * mm },
+  check: { colour: ink, width: 0.25 * mm },
+} as const satisfies Readonly<Record<string, Line>>;
+
+/** Between masks, and the room for the name under each. */
+const gap = 5 * mm;
+const nameHeight = 3 * mm;
+/** Of a cross that is laid on the corner of a print. */
+const arm = 2.5 * mm;
+
+/** The lines by which a print is checked: a ruler laid on them must agree. */
+export const checkLines = { inch: TICKS_PER_INCH, metric: 25 * mm } as const;
+const foot = 14 * mm;
+
+/** What can be laid on a sheet of masking paper, in ticks. */
+export interface MaskRoom {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** What a mask takes on a sheet: its cut line and the printed line, from its own corner. */
+interface Laid {
+  readonly mask: PlannedMask;
+  readonly cut: Outline;
+  readonly printed: Outline;
+  readonly width: number;
+  readonly height: number;
+}
+
+/**
+ * The masks of a card at 1:1, nested on sheets of masking paper in rows: each with the line it is cut along, the printed line
+ * round it, its letter and name, and crosses where the corners of the print's box lie. Masks that serve several cards wear out
+ * and are there so often. An inch and 25 mm are drawn to check the print by.
+ * @param nameOf what a print is called
+ * @returns nothing where there are no masks; what is larger than the room has a page as large as itself
+ */
+export function maskPages(
+  masks: readonly PlannedMask[],
+  room: MaskRoom,
+  title: string,
+  nameOf: (id: string) => string,
+): readonly Page[] {
+  const waiting = masks
+    .flatMap((mask) => Array.from({ length: mask.copies }, () => laidOf(mask, room)))
+    .toSorted((a, b) => b.height - a.height);
+  const pages: { readonly placed: Placed[]; y: number; x: number; rowHeight: number }[] = [];
+  for (const laid of waiting) {
+    const wide = laid.width + gap;
+    const high = laid.height + nameHeight * 2 + gap;
+    let page = pages.find(
+      (each) =>
+        (each.x + laid.width <= room.width && each.y + high <= room.height - foot) ||
+        each.y + each.rowHeight + high <= room.height - foot,
+    );
+    if (!page) pages.push((page = { placed: [], x: 0, y: 0, rowHeight: 0 }));
+    if (page.x + laid.width > room.width && page.x > 0) {
+      page.y += page.rowHeight;
+      [page.x, page.rowHeight] = [0, 0];
+    }
+    page.placed.push({ laid, x: page.x, y: page.y });
+    page.x += wide;
+    page.rowHeight = Math.max(page.rowHeight, high);
+  }
+  return pages.map(({ placed }) => pageOf(placed, room, title, nameOf));
+}
+
+interface Placed {
+  readonly laid: Laid;
+  readonly x: number;
+  readonly y: number;
+}
+
+/** A mask that only fits lying is laid on its side. */
+function laidOf(mask: PlannedMask, room: MaskRoom): Laid {
+  const [{ print, mask: own }] = mask.covers;
+  const { x0, y0, x1, y1 } = boundsOf(print.body);
+  const [width, height] = [x1 - x0, y1 - y0];
+  const isTurned = width > room.width && height <= room.width;
+  const lay = (outline: Outline): Outline => {
+    const shifted = shiftedBy(outline, -x0, -y0);
+    return isTurned
+      ? shifted.map((line) => line.map(({ x, y }) => ({ x: height - y, y: x })))
+      : shifted;
+  };
+  return {
+    mask,
+    cut: lay(own.cut),
+    printed: lay(print.body),
+    width: isTurned ? height : width,
+    height: isTurned ? width : height,
+  };
+}
+
+function pageOf(
+  placed: readonly Placed[],
+  room: MaskRoom,
+  title: string,
+  nameOf: (id: string) => string,
+): Page {
+  const width = Math.max(room.width, ...placed.map(({ laid, x }) => x + laid.width));
+  const lowest = Math.max(...placed.map(({ laid, y }) => y + laid.height + nameHeight * 2));
+  const isBounded = Number.isFinite(room.height);
+  const height = isBounded ? Math.max(room.height, lowest + foot) : lowest + foot;
+  return {
+    title,
+    width,
+    height,
+    layers: [
+      {
+        id: 'print',
+        shapes: placed.map(({ laid, x, y }) => ({
+          kind: 'outline',
+          outline: shiftedBy(laid.printed, x, y),
+          line: looks.print,
+        })),
+      },
+      {
+        id: 'cut',
+        shapes: placed.flatMap(({ laid, x, y }) => cutShapes(shiftedBy(laid.cut, x, y), looks.cut)),
+      },
+      { id: 'register', shapes: placed.flatMap(crosses) },
+      { id: 'check', shapes: checkShapes(height) },
+      {
+        id: 'text',
+        shapes: [
+          ...placed.map(({ laid: { mask, height: own }, x, y }) =>
+            write(
+              x,
+              y + own + nameHeight * 1.5,
+              `${mask.letter} ${mask.covers.map(({ print }) => nameOf(print.id)).join(', ')}`,
+            ),
+          ),
+          write(
+            0,
+            height - foot + 10.5 * mm,
+            'print at 100 %: the upper line is 1 in, the lower 25 mm',
+          ),
+        ],
+      },
+    ],
+  };
+}
+
+/** Where the corners of a print's box lie, so that the mask is laid on it straight. */
+function crosses({ laid: { width, height }, x, y }: Placed): readonly Shape[] {
+  const [box = []] = [corners({ x, y, width, height })];
+  return box.flatMap((at) => [
+    line(at.x - arm, at.y, at.x + arm, at.y),
+    line(at.x, at.y - arm, at.x, at.y + arm),
+  ]);
+}
+
+const line = (
+  x1: number,
+  y1: number,
+  x2: number,
+  y2: number,
+  look: Line = looks.register,
+): Shape => ({
+  kind: 'line',
+  points: [
+    { x: x1, y: y1 },
+    { x: x2, y: y2 },
+  ],
+  line: look,
+});
+
+function checkShapes(height: number): readonly Shape[] {
+  const [upper, lower] = [height - foot + 3 * mm, height - foot + 6 * mm];
+  const ruled = (y: number, length: number) => [
+    line(0, y, length, y, looks.check),
+    line(0, y - mm, 0, y + mm, looks.check),
+    line(length, y - mm, length, y + mm, looks.check),
+  ];
+  return [...ruled(upper, checkLines.inch), ...ruled(lower, checkLines.metric)];
+}
+
+function write(x: number, y: number, words: string): Shape {
+  return {
+    kind: 'text',
+    align: 'left',
+    lettering: 'plain',
+    x,
+    y,
+    words,
+    height: nameHeight,
+    colour: ink,
+  };
+}

@@ -1,0 +1,64 @@
+import type { PlannedMask } from '../../../core/masking/masksToCut';
+import { maskHabitsOf } from '../../../core/masking/maskHabits';
+import { boundsOf } from '../../../core/outline/outline';
+import { LengthField } from '../../parts/LengthField';
+import { pathOf } from '../../parts/pathOf';
+import { useCardSession } from '../../session/CardSession';
+import { maskSentences } from '../../words/maskWords';
+
+/** The room for a mask, in pixels. */
+const room = { width: 186, height: 230 };
+const edge = 6;
+
+const fields = [
+  ['maskInset', 'Inside the line'],
+  ['maskSpindly', 'Left out under'],
+  ['maskMargin', 'Beyond the meeting'],
+] as const;
+
+/** One mask at a large scale: the printed line, the line it is cut along inside it, and what is too spindly to be cut. */
+export function MaskView({ mask }: { readonly mask: PlannedMask }) {
+  const { plan, unit, commit } = useCardSession();
+  const [{ print, mask: own }] = mask.covers;
+  const { x0, y0, x1, y1 } = boundsOf(own.cut.length > 0 && own.isPartial ? own.cut : print.body);
+  const scale = Math.min((room.width - 2 * edge) / (x1 - x0), (room.height - 2 * edge) / (y1 - y0));
+  const [width, height] = [(x1 - x0) * scale + 2 * edge, (y1 - y0) * scale + 2 * edge];
+  return (
+    <section aria-label={`Mask ${mask.letter}`} className="w-[190px] shrink-0">
+      <h3 className="text-[19px]">Mask {mask.letter}</h3>
+      <p className="text-sheet-muted text-[15px] leading-5">
+        {maskSentences(mask, maskHabitsOf(plan), unit).join('; ')}
+      </p>
+      <svg
+        width={width}
+        height={height}
+        className="my-2"
+        role="img"
+        aria-label={`The line mask ${mask.letter} is cut along, inside the printed line`}
+      >
+        <g transform={`translate(${edge - x0 * scale} ${edge - y0 * scale})`} fillRule="evenodd">
+          <path d={pathOf(print.body, scale)} fill="#ffffff" />
+          <path d={pathOf(own.cut, scale)} fill="#f6e9a6" stroke="#07606a" strokeWidth={1.6} />
+          <path d={pathOf(own.leftOut, scale)} fill="#a42c19" fillOpacity={0.35} />
+          <path d={pathOf(print.body, scale)} fill="none" stroke="#1e2428" strokeWidth={1.2} />
+        </g>
+      </svg>
+      <div className="flex flex-col gap-1">
+        {fields.map(([key, name]) => (
+          <label key={key} className="flex items-center justify-between gap-2 text-[15px]">
+            {name}
+            <LengthField
+              label={name}
+              isLabelHidden
+              value={plan.habits[key]}
+              unit={unit}
+              width="4.5rem"
+              onPreview={() => undefined}
+              onCommit={(length) => commit({ kind: 'set-habits', change: { [key]: length } })}
+            />
+          </label>
+        ))}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,199 @@
+import { useMemo, useState } from 'react';
+import { fewestEdit, reorderEdit } from '../../../core/masking/decideMasks';
+import type { MaskedPaper, MaskPlan } from '../../../core/masking/maskCard';
+import { boundsOf } from '../../../core/outline/outline';
+import { faceName } from '../../../core/plan/faces';
+import { distinctName } from '../../../core/resolve/distinctNames';
+import { outlineOf, outlineOfBase } from '../../../core/resolve/outlineOf';
+import { placedById } from '../../../core/resolve/resolvedCard';
+import { countWords } from '../../../core/words/countWords';
+import { InlineChoice } from '../../parts/InlineChoice';
+import { KeyedButton } from '../../parts/KeyedButton';
+import { useKeys } from '../../parts/useKeys';
+import { useCardSession } from '../../session/CardSession';
+import { maskSummary, proofWords } from '../../words/maskWords';
+import { remedySentence } from '../../words/remedySentence';
+import { ActStrip } from './ActStrip';
+import { MaskLinks } from './MaskLinks';
+import { MaskView } from './MaskView';
+import { PrintRows } from './PrintRows';
+import { StatePicture } from './StatePicture';
+import { useActs } from './useActs';
+
+/** What is stamped first, and what is covered while the rest is stamped: the paper after each step. */
+export function MasksStation() {
+  const { masks, plan, card, face } = useCardSession();
+  const papers = masks.plan?.papers.filter((paper) => paper.face === face) ?? [];
+  const [wanted, setWanted] = useState<string>();
+  const { selected } = useCardSession();
+  const support = placedById(card, selected)?.support;
+  const paper =
+    papers.find((each) => each.support === support || each.support === selected) ??
+    papers.find((each) => each.support === wanted) ??
+    papers.toSorted((a, b) => b.covered.length - a.covered.length)[0];
+  if (!masks.plan)
+    return (
+      <p role="status" className="p-[18px]">
+        {masks.hasFailed
+          ? 'The masks could not be worked out. Load the page again.'
+          : 'Looking who meets whom…'}
+      </p>
+    );
+  if (!paper)
+    return (
+      <div className="max-w-[640px] p-[18px]">
+        <h2 className="pb-1 text-[19px]">Nothing to order here</h2>
+        <p>
+          On the {faceName(face, plan.base.fold)} no paper carries two prints, so nothing meets and
+          nothing has to be masked. Lay images and words on the Layout station; f turns the card.
+        </p>
+      </div>
+    );
+  return (
+    <PaperMasks
+      key={`${paper.face} ${paper.support}`}
+      masks={masks.plan}
+      paper={paper}
+      papers={papers}
+      onPaper={setWanted}
+    />
+  );
+}
+
+interface Props {
+  readonly masks: MaskPlan;
+  readonly paper: MaskedPaper;
+  readonly papers: readonly MaskedPaper[];
+  readonly onPaper: (support: string) => void;
+}
+
+function PaperMasks({ masks, paper, papers, onPaper }: Props) {
+  const { card, plan, commit, selected, select } = useCardSession();
+  const { isOld } = useCardSession().masks;
+  const walk = useActs(paper.acts);
+  const { order, acts, support } = paper;
+  const nameOf = (id: string) => distinctName(card, id);
+  const box = useMemo(() => {
+    const under = placedById(card, support);
+    return boundsOf(under ? outlineOf(under) : outlineOfBase(card.base));
+  }, [card, support]);
+  const chosen = order.some(({ id }) => id === selected) ? selected : undefined;
+  const choose = (id: string | undefined) =>
+    select(plan.pieces.find((piece) => piece.id === id)?.id ?? 'base');
+  const at = order.findIndex(({ id }) => id === chosen);
+  const step = (by: number) => {
+    const next = order[at === -1 ? (by > 0 ? 0 : order.length - 1) : at + by];
+    if (next) choose(next.id);
+    return next !== undefined;
+  };
+  const move = (moved: string, to: number) => {
+    const from = order.findIndex(({ id }) => id === moved);
+    if (from === to || to < 0 || to >= order.length) return false;
+    const passed = to < from ? order.slice(to, from) : order.slice(from + 1, to + 1);
+    const ids = passed.map(({ id }) => id);
+    return commit(reorderEdit(plan, moved, ids, to < from));
+  };
+  useKeys({
+    ArrowDown: () => step(1),
+    ArrowUp: () => step(-1),
+    'Alt+ArrowUp': () => (chosen === undefined ? false : move(chosen, at - 1)),
+    'Alt+ArrowDown': () => (chosen === undefined ? false : move(chosen, at + 1)),
+    Escape: () => {
+      if (chosen === undefined) return false;
+      choose(undefined);
+      return true;
+    },
+  });
+  const act = acts[walk.done - 1];
+  const maskOf = (id: string | undefined) =>
+    masks.masks.find(({ covers }) => covers.some(({ print }) => print.id === id));
+  const shown = maskOf(chosen) ?? maskOf(act?.piece) ?? masks.masks.find(isOn(paper));
+  return (
+    <div className={`flex h-full min-h-[600px] flex-col ${isOld ? 'opacity-85' : ''}`}>
+      <ActStrip paper={paper} box={box} walk={walk} nameOf={nameOf} />
+      <div className="grid min-h-0 grow grid-cols-[minmax(400px,1fr)_minmax(430px,548px)] gap-x-5 pl-[18px]">
+        <div className="flex min-h-0 min-w-0 flex-col gap-3 overflow-auto py-3 pr-2">
+          {papers.length > 1 && (
+            <p>
+              <InlineChoice
+                label="The paper"
+                value={support as string}
+                choices={papers.map((each) => each.support as string)}
+                nameOf={(id) => (id === 'base' ? 'Base' : nameOf(id))}
+                onChange={(next) => {
+                  choose(undefined);
+                  onPaper(next);
+                }}
+              />
+            </p>
+          )}
+          <div className="flex gap-5">
+            <div className="min-w-0 grow">
+              <StatePicture
+                paper={paper}
+                box={box}
+                done={walk.done}
+                nameOf={nameOf}
+                chosen={chosen}
+                onChoose={choose}
+              />
+            </div>
+            {shown && <MaskView mask={shown} />}
+          </div>
+          {masks.masks.length > 0 && <MaskLinks />}
+        </div>
+        <div className="flex min-h-0 min-w-0 flex-col gap-3 overflow-auto py-3 pr-[18px]">
+          <Proof masks={masks} />
+          <PrintRows
+            paper={paper}
+            nameOf={nameOf}
+            chosen={chosen}
+            onChoose={choose}
+            onMove={move}
+          />
+        </div>
+      </div>
+    </div>
+  );
+}
+
+const isOn =
+  ({ covered }: MaskedPaper) =>
+  ({ covers }: MaskPlan['masks'][number]) =>
+    covered.some(({ print }) => covers.some((each) => each.print.id === print.id));
+
+/** What is proven, what is cut for it, and what would save a mask. */
+function Proof({ masks }: { readonly masks: MaskPlan }) {
+  const { plan, unit, commit, masks: state } = useCardSession();
+  const canBeFewer = masks.covered > masks.fewest;
+  const takeFewest = () => commit(fewestEdit(plan, masks));
+  useKeys({ w: () => (canBeFewer ? takeFewest() : false) });
+  const [move] = state.moves.toSorted((a, b) => a.left - b.left);
+  return (
+    <div>
+      <h2 className="text-[19px]">{proofWords(masks)}</h2>
+      <p className="text-sheet-muted">{maskSummary(masks, plan.making.copies)}</p>
+      {move && (
+        <p className="text-sheet-muted">
+          {remedySentence(move.remedy, unit)}, and{' '}
+          {move.left === 0
+            ? 'nothing has to be masked'
+            : `${countWords(move.left, 'image')} ${move.left === 1 ? 'has' : 'have'} to be masked`}
+          .
+        </p>
+      )}
+      {state.isLooking && masks.covered > 0 && (
+        <p role="status" className="text-sheet-muted">
+          Looking for moves that save a mask…
+        </p>
+      )}
+      {canBeFewer && (
+        <p className="pt-2">
+          <KeyedButton keyName="w" isOutlined onClick={takeFewest}>
+            Take the fewest: {countWords(masks.fewest, 'image')} to mask
+          </KeyedButton>
+        </p>
+      )}
+    </div>
+  );
+}

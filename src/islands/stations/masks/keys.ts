@@ -1,0 +1,13 @@
+import type { KeyLine } from '../../parts/KeysDialog';
+
+/** The keys of Masks, as the help lists them. */
+export const masksKeys: readonly KeyLine[] = [
+  ['← →', 'walk through the steps; Home and End go to the first and the last'],
+  ['↑ ↓', 'go from print to print'],
+  ['Alt+↑ ↓', 'stamp it earlier or later'],
+  ['t', 'turn it and the first it meets about'],
+  ['x', 'let the two cross, or not'],
+  ['m', 'make the least move that saves a mask'],
+  ['w', 'take the fewest masks'],
+  ['f', 'turn the card to its next face'],
+];

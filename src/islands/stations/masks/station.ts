@@ -1,0 +1,25 @@
+import { countWords } from '../../../core/words/countWords';
+import { figureNow, type Station, type TabFigure } from '../../session/station';
+import type { Masks } from '../../session/useMasks';
+
+/** Masks: what is stamped first, and what is covered while the rest is stamped. */
+export const masksStation: Station = {
+  id: 'masks',
+  name: 'Masks',
+  digit: '3',
+  figure: ({ masks }) => masksFigure(masks),
+  mends: ['masks'],
+  loadRules: async () => (await import('../../../core/compute/rules/masksRules')).masksRules,
+  load: async () => (await import('./MasksStation')).MasksStation,
+};
+
+/** For the tab: '2 masks'; the figure of the card as it was stays, as old, while the new one is worked out. */
+export function masksFigure({
+  plan,
+  isOld,
+  hasFailed,
+}: Pick<Masks, 'plan' | 'isOld' | 'hasFailed'>): TabFigure {
+  if (!plan) return figureNow(hasFailed ? 'not known' : 'looking…');
+  const { length } = plan.masks;
+  return { text: length === 0 ? 'no masks' : countWords(length, 'mask'), isOld };
+}
