@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { demoCards } from '../../test/support/demoCards';
 import { solver } from '../../test/support/cutPlans';
+import { maskCard } from '../core/masking/maskCard';
+import { resolvePlan } from '../core/resolve/resolvePlan';
 import { cardExporters } from './cardExporters';
 
 const getSolver = () => Promise.resolve(solver);
@@ -9,12 +11,26 @@ describe('a card as files', () => {
   it('are written in every form there is, every card of the demo', async () => {
     for (const file of demoCards) {
       const input = { file, library: file.library, unit: 'in', face: 'front', page: 'a4' } as const;
+      const hasMasks = maskCard(file.plan, resolvePlan(file.plan, file.library)).masks.length > 0;
       for (const exporter of cardExporters) {
+        if (exporter.file.startsWith('masks.') && !hasMasks) continue;
         const written = await exporter.write(input, getSolver);
         expect(written.length, `${file.plan.about.title} ${exporter.file}`).toBeGreaterThan(100);
       }
     }
     expect(demoCards.length).toBeGreaterThan(10);
+  });
+
+  it('say in a sentence that there are no masks to print', async () => {
+    const file = demoCards.find(({ id }) => id === 'row-markers');
+    if (!file) throw new Error('no card without masks');
+    const input = { file, library: file.library, unit: 'in', face: 'front', page: 'a4' } as const;
+    const exporters = cardExporters.filter((each) => each.file.startsWith('masks.'));
+    expect(exporters).toHaveLength(3);
+    for (const { write } of exporters)
+      await expect((async () => write(input, getSolver))()).rejects.toThrow(
+        'Nothing on this card has to be masked',
+      );
   });
 
   it('bring a picture the fonts of its words, and no others', async () => {

@@ -20,6 +20,8 @@ import { planCuts, usualBudget } from '../core/cutting/planCuts';
 import { lastOf } from '../core/cutting/planSheets';
 import { TooManyRectanglesError } from '../core/cutting/unboundedValue';
 import { colourRows } from '../core/prose/colourRows';
+import { stampingSteps } from '../core/prose/stampingSteps';
+import { maskCard } from '../core/masking/maskCard';
 import { projectSheet } from '../core/prose/projectSheet';
 import { writeCutListCsv } from '../core/prose/writeCutListCsv';
 import { writeMarkdown } from '../core/prose/writeMarkdown';
@@ -125,6 +127,7 @@ export const cardExporters: readonly CardExporter[] = [
         projectSheet(file.plan, card, unit),
         await suppliesOf(input, solver),
         colourRows(file.plan, card, library),
+        stampingSteps(file.plan, card, maskCard(file.plan, card), unit),
       );
     },
   },

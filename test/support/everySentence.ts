@@ -18,6 +18,8 @@ import {
   stepSentence,
 } from '../../src/core/prose/cutSentences';
 import { filmingChecklist } from '../../src/core/prose/filmingChecklist';
+import { stampingSteps } from '../../src/core/prose/stampingSteps';
+import { maskCard } from '../../src/core/masking/maskCard';
 import { colourRows } from '../../src/core/prose/colourRows';
 import { projectSheet } from '../../src/core/prose/projectSheet';
 import { speakingList } from '../../src/core/prose/speakingList';
@@ -356,7 +358,12 @@ function cardSentences(): readonly MadeSentence[] {
       const supplies = unplannedSupplies(plan);
       const from = `card ${at} ${unit}`;
       return [
-        ...writeMarkdown(sheet, supplies, colourRows(plan, card, library))
+        ...writeMarkdown(
+          sheet,
+          supplies,
+          colourRows(plan, card, library),
+          stampingSteps(plan, card, maskCard(plan, card), 'in'),
+        )
           .split('\n')
           .map((text) => ({ from: `${from} Markdown`, text })),
         ...speakingList(sheet).map((text) => ({ from: `${from} spoken`, text })),

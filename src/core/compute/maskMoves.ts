@@ -7,6 +7,7 @@ import { maskCard, type MaskedPaper, type MaskPlan } from '../masking/maskCard';
 import { touches } from '../outline/distance';
 import { boundsOf, shiftedBy, type Outline } from '../outline/outline';
 import { applyEdit } from '../plan/applyEdit';
+import { distinctName } from '../resolve/distinctNames';
 import { placedById } from '../resolve/resolvedCard';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { rules } from './rules/rules';
@@ -45,7 +46,7 @@ export function* maskMoves(
         if (left >= masks.covered) continue;
         const after = foundOn({ ...input, plan: outcome.plan, card });
         if (after.some((key) => !before.has(key))) continue;
-        yield { remedy, piece: id, left };
+        yield { remedy: { ...remedy, name: distinctName(input.card, id) }, piece: id, left };
         break;
       }
     }

@@ -1,7 +1,8 @@
 import { cutShapes } from '../drawing/cutLines';
 import type { Line, Page, Shape } from '../drawing/shape';
 import { TICKS_PER_INCH, TICKS_PER_MILLIMETRE } from '../length/length';
-import { boundsOf, corners, shiftedBy, type Outline } from '../outline/outline';
+import { boundsOf, corners, shiftedBy, type Bounds, type Outline } from '../outline/outline';
+import { intersectOutlines } from '../outline/polygons';
 import type { PlannedMask } from './masksToCut';
 
 const mm = TICKS_PER_MILLIMETRE;
@@ -35,14 +36,16 @@ interface Laid {
   readonly mask: PlannedMask;
   readonly cut: Outline;
   readonly printed: Outline;
+  /** It covers all of its print, so it is laid by the corners of that. */
+  readonly isWhole: boolean;
   readonly width: number;
   readonly height: number;
 }
 
 /**
  * The masks of a card at 1:1, nested on sheets of masking paper in rows: each with the line it is cut along, the printed line
- * round it, its letter and name, and crosses where the corners of the print's box lie. Masks that serve several cards wear out
- * and are there so often. An inch and 25 mm are drawn to check the print by.
+ * round it, its letter and name, and crosses where the corners of the print's box lie; a partial one is laid by the piece of
+ * the printed line it shows. Masks wear out over a batch, and are there so often. An inch and 25 mm are drawn to check the print by.
  * @param nameOf what a print is called
  * @returns nothing where there are no masks; what is larger than the room has a page as large as itself
  */
@@ -82,10 +85,14 @@ interface Placed {
   readonly y: number;
 }
 
-/** A mask that only fits lying is laid on its side. */
+/** Of the printed line round a partial mask so much is shown. */
+const shownRound = 4 * mm;
+
+/** A mask that only fits lying is laid on its side; of a partial one only what is near it is drawn. */
 function laidOf(mask: PlannedMask, room: MaskRoom): Laid {
   const [{ print, mask: own }] = mask.covers;
-  const { x0, y0, x1, y1 } = boundsOf(print.body);
+  const near = own.isPartial ? grownBox(boundsOf(own.cut), shownRound) : boundsOf(print.body);
+  const { x0, y0, x1, y1 } = near;
   const [width, height] = [x1 - x0, y1 - y0];
   const isTurned = width > room.width && height <= room.width;
   const lay = (outline: Outline): Outline => {
@@ -94,14 +101,23 @@ function laidOf(mask: PlannedMask, room: MaskRoom): Laid {
       ? shifted.map((line) => line.map(({ x, y }) => ({ x: height - y, y: x })))
       : shifted;
   };
+  const box = [corners({ x: x0, y: y0, width, height })];
   return {
     mask,
     cut: lay(own.cut),
-    printed: lay(print.body),
+    printed: lay(own.isPartial ? intersectOutlines(print.body, box) : print.body),
+    isWhole: !own.isPartial,
     width: isTurned ? height : width,
     height: isTurned ? width : height,
   };
 }
+
+const grownBox = ({ x0, y0, x1, y1 }: Bounds, by: number): Bounds => ({
+  x0: x0 - by,
+  y0: y0 - by,
+  x1: x1 + by,
+  y1: y1 + by,
+});
 
 function pageOf(
   placed: readonly Placed[],
@@ -154,9 +170,9 @@ function pageOf(
 }
 
 /** Where the corners of a print's box lie, so that the mask is laid on it straight. */
-function crosses({ laid: { width, height }, x, y }: Placed): readonly Shape[] {
-  const [box = []] = [corners({ x, y, width, height })];
-  return box.flatMap((at) => [
+function crosses({ laid: { width, height, isWhole }, x, y }: Placed): readonly Shape[] {
+  if (!isWhole) return [];
+  return corners({ x, y, width, height }).flatMap((at) => [
     line(at.x - arm, at.y, at.x + arm, at.y),
     line(at.x, at.y - arm, at.x, at.y + arm),
   ]);

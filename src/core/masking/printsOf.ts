@@ -15,7 +15,7 @@ import { paleTexture } from '../tolerances';
 import type { Print, PrintKind, PrintShape } from './print';
 
 /** Opacity from which ink hides what is under it. From memory. */
-const hidesFrom = 0.7;
+const hidesFrom = 0.85;
 
 /** What is printed and laid on one paper, from the back to the front. */
 export function printsOf(card: ResolvedCard, face: FaceId, support: SupportId): readonly Print[] {

@@ -32,6 +32,7 @@ describe('which of two prints that meet comes first', () => {
     ['a pale texture in front', outline, pale, 'outline>pale pale-late'],
     ['a pale texture behind', pale, outline, 'outline>pale pale-late'],
     ['dark words over a light solid', light, words, 'light>words under-dark'],
+    ['words over outline lines', other, words, 'words>other covered free in-front'],
     ['an image over words', words, outline, 'outline>words covered free in-front'],
     ['a print on a ground', sky, outline, 'sky>outline on-ground'],
     ['a ground over a print', outline, mist, 'outline>mist ground-over'],

@@ -47,8 +47,9 @@ export function relate(
 /** What two prints are would have them made in this order, whatever was decided; undefined where either may be first. */
 export function relateByKind(behind: Print, front: Print): Relation | undefined {
   const relation = relateAs(behind, front, undefined);
-  // That a ground is kept off an image is lawful either way.
-  return relation.isFree || relation.because === 'on-ground' ? undefined : relation;
+  // Whether a ground is kept off an image, and which ground is laid first, is up to the designer.
+  const isUpToHer = relation.because === 'on-ground' || relation.because === 'grounds';
+  return relation.isFree || isUpToHer ? undefined : relation;
 }
 
 function relateAs(behind: Print, front: Print, decided: Decision): Relation {
@@ -70,7 +71,10 @@ function relateAs(behind: Print, front: Print, decided: Decision): Relation {
 }
 
 function relateGround(behind: Print, front: Print, decided: Decision): Relation {
-  if (isLaid(behind) && isLaid(front)) return fixed(behind, front, false, 'grounds');
+  if (isLaid(behind) && isLaid(front))
+    return decided === front.id
+      ? fixed(front, behind, false, 'turned')
+      : fixed(behind, front, false, 'grounds');
   const [ground, print] = isLaid(behind) ? [behind, front] : [front, behind];
   if (decided === print.id) return fixed(print, ground, true, 'kept-off');
   if (ground === behind || decided === ground.id) return fixed(ground, print, false, 'on-ground');
@@ -81,6 +85,8 @@ function relateGround(behind: Print, front: Print, decided: Decision): Relation 
 function hides(front: Print, behind: Print): boolean {
   if (front.kind !== 'solid' && front.kind !== 'words') return false;
   if (behind.kind === 'words') return false;
+  // Lines run on between the letters, however dark these are.
+  if (front.kind === 'words' && behind.kind !== 'solid') return false;
   return front.isOpaque || front.lightest + darkerHides <= behind.darkest;
 }
 

@@ -19,10 +19,15 @@ export function stampingOrder(
 ): StampingOrder {
   const circles: (readonly Print[])[] = [];
   let kept = relations;
-  // Each circle is broken at a relation that needs no mask, or else at its last.
+  // Each circle is broken where it hurts least: at a relation that needs no mask, at one that is spindly, at one that may
+  // be either way; what was decided is kept as long as it can be.
   for (let circle = circleIn(prints, kept); circle; circle = circleIn(prints, kept)) {
     circles.push(circle.map(({ first }) => first));
-    const loosest = circle.find(({ isCovered }) => !isCovered) ?? circle.at(-1);
+    const loosest =
+      circle.find(({ isCovered }) => !isCovered) ??
+      circle.find(({ because }) => because === 'spindly') ??
+      circle.find(({ isFree }) => isFree) ??
+      circle.at(-1);
     kept = kept.filter((each) => each !== loosest);
   }
   return { order: sorted(prints, kept), circles };

@@ -16,6 +16,7 @@ import {
   yieldSentence,
 } from './sentences';
 import { colourWords, type ColourRow } from './colourRows';
+import type { StampingSteps } from './stampingSteps';
 import { capitalise } from '../words/phrases';
 
 /** The project sheet as Markdown for a blog; what people typed is escaped. Ends with a line end. */
@@ -23,6 +24,7 @@ export function writeMarkdown(
   sheet: ProjectSheet,
   supplies: SupplyList,
   colours: readonly ColourRow[],
+  stamping: readonly StampingSteps[],
 ): string {
   const { base, copies, missing, notes } = sheet;
   const lines = [
@@ -39,6 +41,7 @@ export function writeMarkdown(
       ? [`Without figures, so not in the list: ${missing.map(escape).join(', ')}.`, '']
       : []),
     ...placementLines(sheet),
+    ...stampingLines(stamping),
     ...colourLines(colours, sheet),
     ...supplyLines(supplies),
     ...(notes.trim() === '' ? [] : ['## Notes', '', escape(notes.trim()), '']),
@@ -65,6 +68,16 @@ function cutLines(heading: string, rows: readonly CutRow[], { leading }: Project
     }),
     '',
   ];
+}
+
+/** What is stamped and covered, paper by paper. */
+function stampingLines(stamping: readonly StampingSteps[]): string[] {
+  return stamping.flatMap(({ on, steps }) => [
+    `## Stamp in this order: ${escape(on)}`,
+    '',
+    ...steps.map((sentence, at) => `${at + 1}. ${escape(sentence)}`),
+    '',
+  ]);
 }
 
 /** Where each piece goes, in the order it is put on. */

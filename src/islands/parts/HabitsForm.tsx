@@ -40,6 +40,12 @@ const lengths = [
   ['pressWidth', 'The die press takes, by the shorter side'],
 ] as const;
 
+const masking = [
+  ['maskInset', 'A mask is cut inside the line by'],
+  ['maskSpindly', 'What is narrower is left out of a mask'],
+  ['maskMargin', 'A partial mask reaches beyond the meeting'],
+] as const;
+
 const placing = [
   ['wordMargin', 'Words keep off an edge'],
   ['windowOverlap', 'What is behind a window reaches beyond it'],
@@ -57,7 +63,7 @@ export function HabitsForm({ habits, onChange }: Props) {
       : trimmerMarks.filter(({ ticks }) => ticks !== spacing);
     if (next.length > 0) onChange({ trimmerMarks: next });
   };
-  const lengthLine = ([key, name]: (typeof lengths)[number] | (typeof placing)[number]) => (
+  const lengthLine = ([key, name]: (typeof lengths | typeof placing | typeof masking)[number]) => (
     <Line key={key} name={name}>
       <HabitField
         name={name}
@@ -190,6 +196,28 @@ export function HabitsForm({ habits, onChange }: Props) {
             />
           </Line>
         ))}
+      </Group>
+      <Group name="Masks">
+        {masking.map(lengthLine)}
+        <Line name="A mask is laid on at most, times">
+          <NumberField
+            label="A mask is laid on at most, times"
+            isLabelHidden
+            value={habits.maskUses}
+            min={1}
+            max={1000}
+            issue="A whole number from 1 to 1000."
+            onCommit={(times) => onChange({ maskUses: Math.round(times ?? 15) })}
+          />
+        </Line>
+        <label className="flex items-center gap-2 py-1">
+          <input
+            type="checkbox"
+            checked={habits.acceptsOverlaps}
+            onChange={(event) => onChange({ acceptsOverlaps: event.target.checked })}
+          />
+          Prints that meet may cross; masks only where one says so
+        </label>
       </Group>
       <Group name="How much is taken of what is stuck with">
         {adhesives.map(({ id, name, unit: own, by }) => (

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { matchKeybindingPress, parseKeybinding } from 'tinykeys';
 
 /** What a key does; gives back false when it did nothing, so that the browser gets the key. */
@@ -15,7 +15,8 @@ export function useKeys(
 ): readonly [boolean, (on: boolean) => void] {
   const [areOn, setOn] = useState(true);
   const latest = useRef(actions);
-  useEffect(() => {
+  // Together with what is drawn, so that a key does what is seen.
+  useLayoutEffect(() => {
     latest.current = actions;
   });
   useEffect(() => setOn(localStorage.getItem(storageKey) !== 'off'), []);

@@ -1,6 +1,7 @@
 import { batchEdits } from '../../plan/batchEdits';
 import { overlapId } from '../../plan/collections';
 import type { PieceId } from '../../plan/ids';
+import { distinctName } from '../../resolve/distinctNames';
 import { placedById } from '../../resolve/resolvedCard';
 import { findOn, type Rule } from '../finding';
 import { deed } from '../remedy';
@@ -23,7 +24,7 @@ export const orderCircle: Rule = {
           findOn(
             first,
             'stop',
-            { rule: 'order-circle', names: things.map(({ name }) => name) },
+            { rule: 'order-circle', names: things.map(({ id }) => distinctName(card, id)) },
             decided.length > 0 ? [deed('as-placed', undo)] : [],
           ),
         ];

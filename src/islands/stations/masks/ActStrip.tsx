@@ -3,9 +3,9 @@ import type { Act } from '../../../core/acts/act';
 import type { MaskedPaper } from '../../../core/masking/maskCard';
 import type { Bounds } from '../../../core/outline/outline';
 import { paperAfter } from '../../../core/pictures/paperAfter';
+import { PaperView } from '../../parts/PaperView';
 import { useCardSession } from '../../session/CardSession';
 import { actWords } from '../../words/maskWords';
-import { PaperView } from './PaperView';
 import type { Walk } from './useActs';
 
 interface Props {

@@ -1,6 +1,7 @@
 import type { PlannedMask } from '../../../core/masking/masksToCut';
 import { maskHabitsOf } from '../../../core/masking/maskHabits';
-import { boundsOf } from '../../../core/outline/outline';
+import { TICKS_PER_MILLIMETRE } from '../../../core/length/length';
+import { boundsOf, type Bounds, type Outline } from '../../../core/outline/outline';
 import { LengthField } from '../../parts/LengthField';
 import { pathOf } from '../../parts/pathOf';
 import { useCardSession } from '../../session/CardSession';
@@ -13,14 +14,14 @@ const edge = 6;
 const fields = [
   ['maskInset', 'Inside the line'],
   ['maskSpindly', 'Left out under'],
-  ['maskMargin', 'Beyond the meeting'],
+  ['maskMargin', 'Past the meeting'],
 ] as const;
 
 /** One mask at a large scale: the printed line, the line it is cut along inside it, and what is too spindly to be cut. */
 export function MaskView({ mask }: { readonly mask: PlannedMask }) {
   const { plan, unit, commit } = useCardSession();
   const [{ print, mask: own }] = mask.covers;
-  const { x0, y0, x1, y1 } = boundsOf(own.cut.length > 0 && own.isPartial ? own.cut : print.body);
+  const { x0, y0, x1, y1 } = windowOn(own.cut.length > 0 ? own.cut : print.body);
   const scale = Math.min((room.width - 2 * edge) / (x1 - x0), (room.height - 2 * edge) / (y1 - y0));
   const [width, height] = [(x1 - x0) * scale + 2 * edge, (y1 - y0) * scale + 2 * edge];
   return (
@@ -61,4 +62,20 @@ export function MaskView({ mask }: { readonly mask: PlannedMask }) {
       </div>
     </section>
   );
+}
+
+/** So many pixels at least to a millimetre, so that half a millimetre inside the line is seen. */
+const leastScale = 6 / TICKS_PER_MILLIMETRE;
+
+/** What is shown of a mask: all of it, or its middle where all would be too small to see the inset. */
+function windowOn(cut: Outline): Bounds {
+  const { x0, y0, x1, y1 } = boundsOf(cut);
+  const part = (from: number, to: number, pixels: number): readonly [number, number] => {
+    const half = Math.min(to - from, pixels / leastScale) / 2;
+    const middle = (from + to) / 2;
+    return [middle - half, middle + half];
+  };
+  const [left, right] = part(x0, x1, room.width);
+  const [top, bottom] = part(y0, y1, room.height);
+  return { x0: left, y0: top, x1: right, y1: bottom };
 }

@@ -167,7 +167,7 @@ function Proof({ masks }: { readonly masks: MaskPlan }) {
   const { plan, unit, commit, masks: state } = useCardSession();
   const canBeFewer = masks.covered > masks.fewest;
   const takeFewest = () => commit(fewestEdit(plan, masks));
-  useKeys({ w: () => (canBeFewer ? takeFewest() : false) });
+  useKeys({ l: () => (canBeFewer ? takeFewest() : false) });
   const [move] = state.moves.toSorted((a, b) => a.left - b.left);
   return (
     <div>
@@ -189,7 +189,7 @@ function Proof({ masks }: { readonly masks: MaskPlan }) {
       )}
       {canBeFewer && (
         <p className="pt-2">
-          <KeyedButton keyName="w" isOutlined onClick={takeFewest}>
+          <KeyedButton keyName="l" isOutlined onClick={takeFewest}>
             Take the fewest: {countWords(masks.fewest, 'image')} to mask
           </KeyedButton>
         </p>

@@ -64,7 +64,7 @@ function PrintRow({ print, number, paper, nameOf, isChosen, onChoose }: RowProps
         ref={button}
         type="button"
         aria-expanded={isChosen}
-        className="grid w-full touch-none grid-cols-[30px_minmax(0,1fr)_92px_176px] items-center gap-x-3 py-1.5 text-left"
+        className="grid w-full touch-none grid-cols-[30px_minmax(0,1fr)_88px_200px] items-center gap-x-3 py-1.5 text-left"
         onClick={onChoose}
         {...handle}
       >

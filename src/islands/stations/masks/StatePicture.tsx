@@ -5,9 +5,9 @@ import { paperAfter } from '../../../core/pictures/paperAfter';
 import { pathOf } from '../../parts/pathOf';
 import { SelectionBrackets } from '../../parts/SelectionBrackets';
 import { useSize } from '../../parts/useSize';
+import { PaperView } from '../../parts/PaperView';
 import { useCardSession } from '../../session/CardSession';
 import { afterWords } from '../../words/maskWords';
-import { PaperView } from './PaperView';
 
 interface Props {
   readonly paper: MaskedPaper;

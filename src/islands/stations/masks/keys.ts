@@ -8,6 +8,6 @@ export const masksKeys: readonly KeyLine[] = [
   ['t', 'turn it and the first it meets about'],
   ['x', 'let the two cross, or not'],
   ['m', 'make the least move that saves a mask'],
-  ['w', 'take the fewest masks'],
+  ['l', 'take the least masks there can be'],
   ['f', 'turn the card to its next face'],
 ];

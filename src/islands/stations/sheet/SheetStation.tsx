@@ -16,6 +16,7 @@ import { FilmingSheet } from './FilmingSheet';
 import { ProjectPage } from './ProjectPage';
 import { ColourTable } from './ColourTable';
 import { PlacementTable } from './PlacementTable';
+import { StampingOrder } from './StampingOrder';
 import { UsesEditor } from './UsesEditor';
 
 /** The project sheet as it prints on letter and A4, with its downloads. */
@@ -64,6 +65,8 @@ export function SheetStation() {
           <ProjectPage sheet={sheet} card={card} unit={unit} supplies={supplies} />
         ) : page === 'placing' ? (
           <PlacementTable placements={sheet.placements} fold={sheet.fold} unit={unit} />
+        ) : page === 'stamping' ? (
+          <StampingOrder />
         ) : page === 'colours' ? (
           <ColourTable />
         ) : page === 'supplies' ? (
@@ -155,6 +158,7 @@ const downloads = [
 const pages = [
   ['project', 'Project sheet'],
   ['placing', 'Where it goes'],
+  ['stamping', 'Stamp in this order'],
   ['colours', 'Colours'],
   ['supplies', 'Supplies'],
   ['filming', 'For filming'],

@@ -1,6 +1,6 @@
-import type { PaperPicture } from '../../../core/pictures/paperAfter';
-import { maskArea } from '../../../core/pictures/paperAfter';
-import { Clipped, Shapes } from '../../parts/Shapes';
+import type { PaperPicture } from '../../core/pictures/paperAfter';
+import { maskArea } from '../../core/pictures/paperAfter';
+import { Clipped, Shapes } from './Shapes';
 
 interface Props {
   readonly picture: PaperPicture;

@@ -1,0 +1,61 @@
+import type { Act } from '../acts/act';
+import { writeLength } from '../length/formatLength';
+import type { Unit } from '../length/length';
+import type { MaskedPaper, MaskPlan } from '../masking/maskCard';
+import type { Plan } from '../plan/plan';
+import { distinctName } from '../resolve/distinctNames';
+import type { ResolvedCard } from '../resolve/resolvedCard';
+import { joinWords } from '../words/phrases';
+
+/** What is done on one paper, one sentence for each act. */
+export interface StampingSteps {
+  readonly paper: MaskedPaper;
+  /** Of the paper they are done on. */
+  readonly on: string;
+  readonly steps: readonly string[];
+}
+
+/** Stamp in this order: the papers of a card on which prints meet, so that the order matters. */
+export function stampingSteps(
+  plan: Plan,
+  card: ResolvedCard,
+  masks: MaskPlan,
+  unit: Unit,
+): readonly StampingSteps[] {
+  return masks.papers
+    .filter(({ meetings }) => meetings.length > 0)
+    .map((paper) => ({
+      paper,
+      on: paper.support === 'base' ? 'Base' : distinctName(card, paper.support),
+      steps: paper.acts.map((act) => stepSentence(act, paper, plan, card, unit)),
+    }));
+}
+
+function stepSentence(
+  act: Act,
+  { acts }: MaskedPaper,
+  { habits }: Plan,
+  card: ResolvedCard,
+  unit: Unit,
+): string {
+  const name = distinctName(card, act.piece);
+  switch (act.kind) {
+    case 'stamp':
+    case 'lay': {
+      const letters = acts.flatMap((each) =>
+        each.kind === 'mask' && act.over.includes(each.piece) ? [each.mask] : [],
+      );
+      const over =
+        letters.length === 0
+          ? ''
+          : ` over ${letters.length === 1 ? 'mask' : 'masks'} ${joinWords(letters)}`;
+      return `${act.kind === 'stamp' ? 'Stamp' : 'Lay'} ${name}${over}.`;
+    }
+    case 'mask':
+      return `Once it is dry, lay mask ${act.mask} on ${name}, cut ${writeLength(habits.maskInset.ticks, unit)} ${unit} inside the line; press its edge down.`;
+    case 'unmask':
+      return `Take mask ${act.mask} off ${name}; peel it with care while its ink is wet.`;
+    default:
+      throw new TypeError(`stampingSteps: unknown act ${JSON.stringify(act satisfies never)}`);
+  }
+}
