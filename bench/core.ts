@@ -3,6 +3,11 @@ import { arrange } from '../src/core/arrangement/arrange';
 import { inches, millimetres } from '../src/core/length/length';
 import { rounded, type Outline } from '../src/core/outline/outline';
 import { uniteOutlines } from '../src/core/outline/polygons';
+import { touches } from '../src/core/outline/distance';
+import { fewestCover } from '../src/core/masking/fewestCover';
+import { meetingsOf } from '../src/core/masking/meetings';
+import { planPaper } from '../src/core/masking/planPaper';
+import type { Print } from '../src/core/masking/print';
 import { seeded } from '../src/core/seeded';
 import { asTyped } from '../src/core/length/typedLength';
 import { bestFamily } from '../src/core/inking/bestFamily';
@@ -303,6 +308,78 @@ console.table(
       ),
       'none moved': round(median(20, () => arrange(scene))),
       'united by Clipper2, for comparison': round(median(5, () => uniteOutlines(scene))),
+    };
+  }),
+);
+
+/** The same blobs as prints of outlines, each of a stamp of its own. */
+const asPrint = (body: Outline, at: number): Print => ({
+  id: `print-${at}`,
+  kind: 'outline',
+  body,
+  reach: body,
+  darkest: 10,
+  lightest: 10,
+  isOpaque: false,
+  resists: false,
+  tape: undefined,
+  shape: undefined,
+  stamp: undefined,
+  imageOf: undefined,
+});
+const maskHabits = { inset: 8000, spindly: 24_000, margin: 48_000 };
+const plannedOf = (prints: readonly Print[]) =>
+  planPaper({
+    prints,
+    clip: (outline) => outline,
+    decisions: [],
+    acceptsOverlaps: false,
+    habits: maskHabits,
+  });
+
+console.log(
+  'Prints of 60 points on a paper: who meets whom (target at 200: 100 ms), areas and masks (1 s), one moved (at 20: 16 ms)',
+);
+console.table(
+  [20, 200].map((count) => {
+    const scene = blobs(count);
+    const anew = () => scene.map((each, at) => asPrint(movedBy(each, 0), at));
+    const kept = anew();
+    plannedOf(kept);
+    let by = 0;
+    const pairs = (prints: readonly Print[]) =>
+      prints.flatMap((a, at) => prints.slice(at + 1).filter((b) => touches(a.reach, b.reach)));
+    return {
+      prints: count,
+      meetings: meetingsOf(kept, (outline) => outline).length,
+      'who meets whom, all pairs': round(median(5, () => pairs(kept))),
+      'with areas, anew': round(median(3, () => meetingsOf(anew(), (outline) => outline))),
+      'all anew': round(median(3, () => plannedOf(anew()))),
+      'one moved': round(
+        median(10, () =>
+          plannedOf(
+            kept.with(count / 2, asPrint(movedBy(scene[count / 2], (by += 999)), count / 2)),
+          ),
+        ),
+      ),
+    };
+  }),
+);
+
+console.log('The fewest of 100 images that meet, proven (target, dense: 100 ms)');
+console.table(
+  [0.05, 0.1, 0.3, 0.5, 0.8].map((share) => {
+    const random = seeded(4);
+    const lines: [number, number][] = [];
+    for (let a = 0; a < 100; a++)
+      for (let b = a + 1; b < 100; b++) if (random() < share) lines.push([a, b]);
+    const costs = Array.from({ length: 100 }, () => Math.floor(random() * 1000));
+    const { members, isProven } = fewestCover(costs, lines);
+    return {
+      'meeting, of all pairs': share,
+      covered: members.length,
+      proven: isProven,
+      ms: round(median(3, () => fewestCover(costs, lines))),
     };
   }),
 );

@@ -89,7 +89,7 @@ test('the same by keys: the steps are walked, a wrong order is said and mended w
   await keyboard.press('ArrowRight');
   await expect(page.getByRole('img', { name: 'After Barrow 2' })).toBeVisible();
   await keyboard.press('Home');
-  await expect(page.getByRole('img', { name: 'After Sky' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Tape round Sky' })).toBeVisible();
   await keyboard.press('End');
   await expect(page.getByRole('img', { name: 'After what the garden said' })).toBeVisible();
 

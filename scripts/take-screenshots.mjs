@@ -5,16 +5,26 @@ const address = process.env['NIBWRIGHT_ADDRESS'] ?? 'http://127.0.0.1:4180';
 const views = [
   { name: 'ledge', path: '/' },
   { name: 'base', path: '/card/bean-poles/base?piece=dark-mat' },
-  { name: 'base-slimline-tent', path: '/card/last-tram-home/base?piece=night-panel' },
   { name: 'base-gate', path: '/card/harbour-gate/base?piece=boat-panel' },
   { name: 'layout', path: '/card/rain-day/layout?piece=wren-cut' },
+  {
+    name: 'masks',
+    path: '/card/beans-before-the-shed/masks?piece=barrow-left',
+    unit: 'mm',
+    wait: 'Move Barrow 1 left 4: 1 image to mask',
+  },
+  {
+    name: 'stamping',
+    path: '/card/beans-before-the-shed/sheet',
+    unit: 'mm',
+    click: 'Stamp in this order',
+  },
   { name: 'colour', path: '/card/lighthouse-keeper/colour?piece=dawn' },
   {
     name: 'colour-part',
     path: '/card/last-tram-home/colour',
     click: 'Number nine tram, car White pencil, Rust 2, Rust 3 and Rust 4',
   },
-  { name: 'layout-places', path: '/card/lighthouse-keeper/layout?piece=gull-2', key: 'p' },
   { name: 'shelf', path: '/card/bean-poles/layout', key: 'a' },
   { name: 'stencil', path: '/card/low-water/layout?piece=sea', unit: 'mm' },
   { name: 'cut', path: '/card/rain-day/cut', wait: 'Cut by this plan' },
@@ -43,7 +53,7 @@ for (const { name, path, key, click, wait, unit = 'in' } of views) {
   await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
   if (wait) await page.getByRole('button', { name: wait }).waitFor();
   await page.waitForTimeout(2500);
-  for (const unfinished of ['planning…', 'Not complete yet'])
+  for (const unfinished of ['planning…', 'looking…', 'Not complete yet'])
     await page.getByText(unfinished).waitFor({ state: 'detached', timeout: 120_000 });
   if (key) await page.keyboard.press(key);
   if (click) await page.getByRole('button', { name: click, exact: true }).click();

@@ -182,7 +182,7 @@ export const compositions: Readonly<Record<string, Compose>> = {
     words('greeting', 'top-panel', ['a place of your own'], at('c', 'b 3/8'), '1/8', 'hand'),
   ],
   'beans-before-the-shed': () => [
-    blend('sky', 'garden-panel', 'Sky', [['Sea mist', 0, 62]]),
+    { ...blend('sky', 'garden-panel', 'Sky', [['Sea mist', 0, 62]]), margin: typed('4 mm') },
     image('shed', 'garden-panel', 'shed', at('c', 'b 12 mm')),
     image('barrow-left', 'garden-panel', 'barrow', at('l 8 mm', 'b 9 mm')),
     image('barrow-right', 'garden-panel', 'barrow', at('r 2 mm', 'b 11 mm')),

@@ -16,6 +16,7 @@ export function printAt(id: string, x: number, y: number, change: Partial<Print>
     lightest: 10,
     isOpaque: false,
     resists: false,
+    tape: undefined,
     shape: undefined,
     stamp: undefined,
     imageOf: undefined,

@@ -30,8 +30,10 @@ export const actReasons = [
   'spindly',
   /** A mask is laid on what is printed, and taken off it. */
   'its-mask',
-  /** The mask stays on until this is done. */
+  /** The mask or tape stays on until this is done. */
   'stops-there',
+  /** Tape is laid before the ink that stops at it. */
+  'its-tape',
 ] as const;
 export type ActReason = (typeof actReasons)[number];
 
@@ -51,10 +53,13 @@ interface AnyAct {
 
 /** One act of making what is printed on a paper, in the order they are done. */
 export type Act =
-  /** Stamped, or laid where it is a ground, over the masks of these pieces. */
+  /** Stamped, or laid where it is a ground, over the masks and the tape of these pieces. */
   | (AnyAct & { readonly kind: 'stamp' | 'lay'; readonly over: readonly string[] })
   /** Covered by the mask of this letter, once its ink is dry. */
   | (AnyAct & { readonly kind: 'mask'; readonly mask: string; readonly cut: Outline })
-  | (AnyAct & { readonly kind: 'unmask'; readonly mask: string });
+  | (AnyAct & { readonly kind: 'unmask'; readonly mask: string })
+  /** Tape laid round what is inked, so that a margin stays clean. */
+  | (AnyAct & { readonly kind: 'tape'; readonly cut: Outline; readonly margin: number })
+  | (AnyAct & { readonly kind: 'untape' });
 
 export const actId = (kind: Act['kind'], piece: string) => `${kind}:${piece}`;

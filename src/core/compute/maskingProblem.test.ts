@@ -121,6 +121,7 @@ describe('a card', () => {
     const file: unknown = JSON.parse(writeCardFile(card));
     const answer = solveMasking(maskingProblemSchema.parse({ file }));
     if (!('papers' in answer)) throw new Error('expected papers');
+    expect(solveMasking(maskingProblemSchema.parse(file))).toEqual(answer);
     expect(answer.papers.map(({ on }) => on)).toEqual(['garden-panel']);
     expect([answer.covered, answer.fewest, answer.proven]).toEqual([2, 2, true]);
     expect(answer.masks.map(({ partial }) => partial)).toEqual([false, true]);

@@ -103,14 +103,14 @@ const cardMasksSchema = z
   .strictObject({ ...unitShape, file: cardFileSchema, moves: z.boolean().default(true) })
   .meta({ id: 'CardMasksProblem' });
 
-export const maskingProblemSchema = z.union([cardMasksSchema, shapesProblemSchema]);
+export const maskingProblemSchema = z.union([cardMasksSchema, shapesProblemSchema, cardFileSchema]);
 export type MaskingProblem = z.output<typeof maskingProblemSchema>;
 
 /** The schema of the question a body is meant as, so that what is wrong is told of that one. */
 export function maskingSchemaFor(body: unknown): z.ZodType {
-  return typeof body === 'object' && body !== null && 'file' in body
-    ? cardMasksSchema
-    : shapesProblemSchema;
+  if (typeof body !== 'object' || body === null) return shapesProblemSchema;
+  if ('format' in body) return cardFileSchema;
+  return 'file' in body ? cardMasksSchema : shapesProblemSchema;
 }
 
 const linesSchema = z.array(z.array(z.tuple([z.number(), z.number()])));
@@ -138,7 +138,7 @@ const paperAnswerShape = {
   acts: z.array(
     z.strictObject({
       id: z.string(),
-      kind: z.enum(['stamp', 'lay', 'mask', 'unmask']),
+      kind: z.enum(['stamp', 'lay', 'mask', 'unmask', 'tape', 'untape']),
       of: z.string(),
       after: z.array(z.strictObject({ act: z.string(), because: z.enum(actReasons) })),
     }),
@@ -195,8 +195,9 @@ const cardMasksAnswerSchema = z
 export const maskingAnswerSchema = z.union([cardMasksAnswerSchema, shapesAnswerSchema]);
 export type MaskingAnswer = Immutable<z.output<typeof maskingAnswerSchema>>;
 
-/** What is stamped first, and which masks that takes: of a card, or of bare shapes. */
+/** What is stamped first, and which masks that takes: of a card file, in millimetres unless asked otherwise, or of bare shapes. */
 export function solveMasking(problem: MaskingProblem): MaskingAnswer {
+  if ('format' in problem) return masksOfCard({ file: problem, unit: 'mm', moves: true });
   return 'file' in problem ? masksOfCard(problem) : masksOfShapes(problem);
 }
 
@@ -333,6 +334,7 @@ function printOf(shape: z.output<typeof shapeSchema>, per: number): Print {
     lightest: shape.lightest ?? Math.max(lightest, dark),
     isOpaque: shape.opaque,
     resists: shape.embossed,
+    tape: undefined,
     shape: undefined,
     stamp,
     imageOf,

@@ -132,6 +132,35 @@ describe('a row of beans before a shed and two barrows', () => {
   });
 });
 
+describe('tape round a blend', () => {
+  const frame = [square(0, 0, 8 * ten), square(ten, ten, 6 * ten)];
+  const all = [square(0, 0, 8 * ten)];
+  const sky = printAt('sky', 0, 0, {
+    kind: 'ground',
+    body: [square(ten, ten, 6 * ten)],
+    tape: { frame, margin: ten },
+  });
+  const bird = printAt('bird', 20, 20);
+  const actsWith = (prints: readonly Print[]) =>
+    actsOf(plan(prints), () => 'A').map(({ id }) => id);
+
+  it('goes on before it and comes off right after, where nothing else is to stop there', () => {
+    expect(actsWith([sky, bird])).toEqual(['tape:sky', 'lay:sky', 'untape:sky', 'stamp:bird']);
+  });
+
+  it('stays on until splatter and a background print are done', () => {
+    const splatter = printAt('splatter', 0, 0, { kind: 'late ground', body: all });
+    const texture = printAt('texture', 0, 0, { kind: 'texture', body: all, darkest: 88 });
+    const acts = actsWith([sky, bird, texture, splatter]);
+    expect(acts.at(-1)).toBe('untape:sky');
+    expect(acts.slice(0, 2)).toEqual(['tape:sky', 'lay:sky']);
+    const inside = printAt('mist', 20, 20, { kind: 'late ground' });
+    expect(actsWith([sky, bird, inside])).toEqual([
+      ...['tape:sky', 'lay:sky', 'untape:sky', 'stamp:bird', 'lay:mist'],
+    ]);
+  });
+});
+
 describe('prints that each want to come before the next', () => {
   it('are told as a circle, and an order is given all the same', () => {
     const prints = [printAt('a', 0, 0), printAt('b', 4, 0), printAt('c', 2, 4)];

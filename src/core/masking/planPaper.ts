@@ -1,4 +1,5 @@
 import { actId, type Act, type ActBefore } from '../acts/act';
+import { touches } from '../outline/distance';
 import type { Outline } from '../outline/outline';
 import { cutMask, masksAnyOf, wholeCutLength, type Mask, type MaskHabits } from './cutMask';
 import { fewestCover } from './fewestCover';
@@ -161,8 +162,8 @@ function fewestCovered(
 }
 
 /**
- * The acts of a paper in order: each print stamped or laid, masks laid on right before the first thing that must stop
- * there, and taken off after the last.
+ * The acts of a paper in order: each print stamped or laid, masks and tape laid on right before the first thing that must
+ * stop there, and taken off after the last, splatter and background prints included.
  * @param letterOf the letter of the mask that covers a print
  */
 export function actsOf(
@@ -170,7 +171,15 @@ export function actsOf(
   letterOf: (id: string) => string,
 ): readonly Act[] {
   const acts: Act[] = [];
+  const taped = order.flatMap(({ id, tape }, at) =>
+    tape ? [{ id, tape, from: at, to: lastStopped(order, tape.frame, at) }] : [],
+  );
   for (const [at, print] of order.entries()) {
+    for (const { id, tape, from } of taped)
+      if (from === at) {
+        const { frame: cut, margin } = tape;
+        acts.push({ id: actId('tape', id), kind: 'tape', piece: id, after: [], cut, margin });
+      }
     for (const { print: under, mask, from } of covered)
       if (from === at) {
         const after: ActBefore[] = [{ act: makingId(under), because: 'its-mask' }];
@@ -181,30 +190,51 @@ export function actsOf(
           ...{ after, mask: letter, cut: mask.cut },
         });
       }
+    const isOn = ({ from, to }: { readonly from: number; readonly to: number }) =>
+      from <= at && at <= to;
     acts.push({
       id: makingId(print),
       kind: isLaid(print) ? 'lay' : 'stamp',
       piece: print.id,
       after: beforeOf(print, meetings),
-      over: covered.filter(({ from, to }) => from <= at && at <= to).map((each) => each.print.id),
+      over: [
+        ...taped.filter(isOn).map(({ id }) => id),
+        ...covered.filter(isOn).map((each) => each.print.id),
+      ],
     });
+    const because: ActBefore = { act: makingId(print), because: 'stops-there' };
     for (const { print: under, to } of covered)
+      if (to === at) {
+        const { id } = under;
+        const mask = letterOf(id);
+        acts.push({ id: actId('unmask', id), kind: 'unmask', piece: id, mask, after: [because] });
+      }
+    for (const { id, to } of taped)
       if (to === at)
-        acts.push({
-          id: actId('unmask', under.id),
-          kind: 'unmask',
-          piece: under.id,
-          mask: letterOf(under.id),
-          after: [{ act: makingId(print), because: 'stops-there' }],
-        });
+        acts.push({ id: actId('untape', id), kind: 'untape', piece: id, after: [because] });
   }
   return acts;
 }
 
+/** The last ink that is to stop at tape: what is laid or printed all over, and would run over it. */
+function lastStopped(order: readonly Print[], frame: Outline, from: number): number {
+  return order.findLastIndex(
+    (print, at) =>
+      at === from ||
+      (at > from && isAllOver(print) && print.tape === undefined && touches(print.reach, frame)),
+  );
+}
+
+const isAllOver = (print: Print) =>
+  isLaid(print) || print.kind === 'background' || print.kind === 'texture';
+
 const makingId = (print: Print) => actId(isLaid(print) ? 'lay' : 'stamp', print.id);
 
 function beforeOf(print: Print, meetings: readonly PlannedMeeting[]): readonly ActBefore[] {
-  return meetings.flatMap(({ relation }): readonly ActBefore[] => {
+  const tape: readonly ActBefore[] = print.tape
+    ? [{ act: actId('tape', print.id), because: 'its-tape' }]
+    : [];
+  const met = meetings.flatMap(({ relation }): readonly ActBefore[] => {
     if (relation?.then !== print) return [];
     const { first, because, isCovered } = relation;
     const own: ActBefore = { act: makingId(first), because };
@@ -212,4 +242,5 @@ function beforeOf(print: Print, meetings: readonly PlannedMeeting[]): readonly A
       ? [own, { act: actId('mask', first.id), because: 'stops-there' } as const]
       : [own];
   });
+  return [...tape, ...met];
 }

@@ -3,7 +3,7 @@ import { labOf } from '../colour/lab';
 import { isPrintedLayer } from '../kinds/image/isPrintedLayer';
 import { kindOf } from '../kinds/kinds';
 import { isEmbossed, type Paint } from '../kinds/paint';
-import type { Outline } from '../outline/outline';
+import { corners, turned, type Outline } from '../outline/outline';
 import { growLines, intersectOutlines, subtractOutlines, uniteOutlines } from '../outline/polygons';
 import type { FaceId } from '../plan/faces';
 import { inkOf, onFaceOf } from '../resolve/inkOf';
@@ -49,6 +49,7 @@ function makePrint(mark: ResolvedMark): Print | undefined {
     lightest: Math.max(0, ...lightness),
     isOpaque: paints.length > 0 && paints.every(hidesAll),
     resists: paints.some(isEmbossed),
+    tape: tapeOf(mark),
     shape: shapeOf(mark),
     stamp: stampKey(mark),
     imageOf: undefined,
@@ -115,6 +116,14 @@ function stampKey({ piece, whole, rect }: ResolvedMark): string | undefined {
   return [stamp.id, stamp.version, ...(place.turn % 360 === 0 ? [] : ['turned']), ...part].join(
     ' ',
   );
+}
+
+/** What tape leaves free of a blend is a margin all round. */
+function tapeOf(mark: ResolvedMark): Print['tape'] {
+  const { piece, rect } = mark;
+  if (piece.kind !== 'blend' || piece.margin === null || piece.margin.ticks === 0) return undefined;
+  const all = turned([corners(rect)], rect, piece.place.turn);
+  return { frame: [...all, ...outlineOf(mark)], margin: piece.margin.ticks };
 }
 
 /** How a stamp's print lies, but for its place. */

@@ -24,6 +24,8 @@ export interface PaperPicture {
   /** What is on it, each print only where no mask lay when it was made. */
   readonly done: readonly Shape[];
   readonly masks: readonly LaidMask[];
+  /** Tape that lies on it. */
+  readonly tapes: readonly Outline[];
   /** What comes next. */
   readonly next: readonly Shape[];
 }
@@ -44,7 +46,9 @@ export function paperAfter(
   const made = acts.slice(0, count).filter(isMaking);
   const over = new Map(made.map((act) => [act.piece, act.over]));
   const cuts = new Map(
-    acts.flatMap((act) => (act.kind === 'mask' ? [[act.piece, act.cut] as const] : [])),
+    acts.flatMap((act) =>
+      act.kind === 'mask' || act.kind === 'tape' ? [[act.piece, act.cut] as const] : [],
+    ),
   );
   const isDone = ({ id }: DrawnMark) => over.has(id);
   const marks = drawn.marks.filter(isDone).map((mark) => withOver(printedOnly(mark), isDone));
@@ -63,6 +67,7 @@ export function paperAfter(
       shapes: markShapes(mark, paper),
     })),
     masks: masksOn(acts.slice(0, count)),
+    tapes: tapesOn(acts.slice(0, count)),
     next: next
       ? markShapes(
           withOver(printedOnly(next), () => false),
@@ -72,19 +77,13 @@ export function paperAfter(
   };
 }
 
-/** All of a picture as shapes, as it is printed: masks in yellow with the line they are cut along. */
-export function pictureShapes({ paper, clips, sheet, done, masks }: PaperPicture): Shape {
+/** Tape where it lies. */
+export function tapeArea(cut: Outline): Area {
   return {
-    kind: 'group',
-    clips,
-    shapes: [
-      ...sheet,
-      {
-        kind: 'group',
-        clips: [paper],
-        shapes: [...done, ...masks.map(({ cut }) => maskArea(cut))],
-      },
-    ],
+    kind: 'outline',
+    outline: cut,
+    fill: plain('#9fb9c4', 0.9),
+    line: { colour: '#07606a', width: 1, isHairline: true },
   };
 }
 
@@ -138,6 +137,14 @@ function printedOnly(mark: DrawnMark): DrawnMark {
 /** Whether a paint is put on by hand after the print, or is still to be. */
 function isByHand({ from }: Paint): boolean {
   return from.kind === 'several' || from.kind === 'open' || from.kind === 'nothing';
+}
+
+function tapesOn(acts: readonly Act[]): readonly Outline[] {
+  const on = new Map<string, Outline>();
+  for (const act of acts)
+    if (act.kind === 'tape') on.set(act.piece, act.cut);
+    else if (act.kind === 'untape') on.delete(act.piece);
+  return [...on.values()];
 }
 
 /** A mark that is seen only over what is there already. */

@@ -1,7 +1,8 @@
 import type { Act } from '../acts/act';
 import { writeLength } from '../length/formatLength';
-import type { Unit } from '../length/length';
+import { lengthFromTicks, type Unit } from '../length/length';
 import type { MaskedPaper, MaskPlan } from '../masking/maskCard';
+import { boundsOf, type Outline } from '../outline/outline';
 import type { Plan } from '../plan/plan';
 import { distinctName } from '../resolve/distinctNames';
 import type { ResolvedCard } from '../resolve/resolvedCard';
@@ -53,9 +54,20 @@ function stepSentence(
     }
     case 'mask':
       return `Once it is dry, lay mask ${act.mask} on ${name}, cut ${writeLength(habits.maskInset.ticks, unit)} ${unit} inside the line; press its edge down.`;
+    case 'tape':
+      return `Tape all round ${name}: ${tapeStrips(act.cut, unit)}, their inner edge ${writeLength(lengthFromTicks(act.margin), unit)} ${unit} inside; press it down.`;
+    case 'untape':
+      return 'Peel the tape off, away from the ink.';
     case 'unmask':
       return `Take mask ${act.mask} off ${name}; peel it with care while its ink is wet.`;
     default:
       throw new TypeError(`stampingSteps: unknown act ${JSON.stringify(act satisfies never)}`);
   }
+}
+
+/** The strips of tape a frame takes: two as long as it is wide, two as long as it is high. */
+function tapeStrips(frame: Outline, unit: Unit): string {
+  const { x0, y0, x1, y1 } = boundsOf(frame);
+  const write = (ticks: number) => `${writeLength(lengthFromTicks(ticks), unit)} ${unit}`;
+  return `two strips of ${write(x1 - x0)} and two of ${write(y1 - y0)}`;
 }

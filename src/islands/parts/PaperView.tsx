@@ -1,5 +1,5 @@
 import type { PaperPicture } from '../../core/pictures/paperAfter';
-import { maskArea } from '../../core/pictures/paperAfter';
+import { maskArea, tapeArea } from '../../core/pictures/paperAfter';
 import { Clipped, Shapes } from './Shapes';
 
 interface Props {
@@ -12,13 +12,14 @@ interface Props {
 
 /** A paper as it looks at one moment: what is on it, what is covered, and pale what comes next. */
 export function PaperView({ picture, scale, showsNext = false }: Props) {
-  const { paper, clips, sheet, done, masks, next } = picture;
+  const { paper, clips, sheet, done, masks, tapes, next } = picture;
   return (
     <Clipped clips={clips} scale={scale}>
       <Shapes shapes={sheet} scale={scale} />
       <Clipped clips={[paper]} scale={scale}>
         <g>
           <Shapes shapes={done} scale={scale} />
+          <Shapes shapes={tapes.map(tapeArea)} scale={scale} />
           <Shapes shapes={masks.map(({ cut }) => maskArea(cut))} scale={scale} />
           {showsNext && (
             <g opacity={0.28}>

@@ -71,6 +71,10 @@ export function actWords(act: Act, nameOf: (piece: string) => string, number: nu
       return `mask ${act.mask} on`;
     case 'unmask':
       return `mask ${act.mask} off`;
+    case 'tape':
+      return 'tape on';
+    case 'untape':
+      return 'tape off';
     default:
       throw new TypeError(`actWords: unknown act ${JSON.stringify(act satisfies never)}`);
   }
@@ -87,6 +91,10 @@ export function afterWords(act: Act | undefined, nameOf: (piece: string) => stri
       return `Mask ${act.mask} on ${nameOf(act.piece)}`;
     case 'unmask':
       return `Mask ${act.mask} off ${nameOf(act.piece)}`;
+    case 'tape':
+      return `Tape round ${nameOf(act.piece)}`;
+    case 'untape':
+      return 'Tape off';
     default:
       throw new TypeError(`afterWords: unknown act ${JSON.stringify(act satisfies never)}`);
   }
@@ -109,6 +117,7 @@ const reasonWords: Readonly<Record<ActReason, string>> = {
   spindly: 'the other is too spindly there for a mask',
   'its-mask': 'its ink has to be dry under the mask',
   'stops-there': 'the ink has to stop there',
+  'its-tape': 'its ink stops at the tape',
 };
 
 /** One meeting as the ticket of one of the two tells it. */

@@ -19,7 +19,7 @@ interface Props {
 const room = { width: 112, height: 80 };
 
 /** So many pictures to each side of the one that is looked at are drawn; the others are blank until one comes near. */
-const drawnAround = 7;
+const drawnAround = 10;
 
 /** The paper after each act, in a row along a ruler; one walks it by dragging along or with the arrows. */
 export function ActStrip({ paper, box, walk, nameOf }: Props) {

@@ -10,6 +10,7 @@ import { useKeys } from '../../parts/useKeys';
 import { useCardSession } from '../../session/CardSession';
 import { meetingSentence } from '../../words/maskWords';
 import { remedySentence } from '../../words/remedySentence';
+import { CutOutInstead } from './CutOutInstead';
 
 interface Props {
   readonly print: Print;
@@ -25,6 +26,7 @@ export function PrintTicket({ print, paper, nameOf }: Props) {
     .toSorted((a, b) => weight(b) - weight(a));
   const moves = masks.moves.filter(({ piece }) => piece === print.id);
   const [move] = moves;
+  const covered = paper.covered.find((each) => each.print.id === print.id);
   const first = meetings.find(isOpen);
   const turn = first && turnOf(first);
   const cross = first && crossOf(first);
@@ -63,6 +65,7 @@ export function PrintTicket({ print, paper, nameOf }: Props) {
           </div>
         );
       })}
+      {covered && <CutOutInstead covered={covered} />}
       {moves.map(({ remedy, left }, at) => (
         <p key={at}>
           <KeyedButton keyName="m" isOutlined onClick={() => commit(remedy.edit)}>

@@ -8,6 +8,7 @@ export const masksKeys: readonly KeyLine[] = [
   ['t', 'turn it and the first it meets about'],
   ['x', 'let the two cross, or not'],
   ['m', 'make the least move that saves a mask'],
+  ['o', 'cut it out with its die and lift it, instead of masking it'],
   ['l', 'take the least masks there can be'],
   ['f', 'turn the card to its next face'],
 ];
