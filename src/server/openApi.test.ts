@@ -18,9 +18,16 @@ const byComponent = (name: string) => ajv.compile({ $ref: `openapi#/components/s
 describe('the OpenAPI document', () => {
   it('describes each computing service with body, examples, answer and refusals', () => {
     expect(Object.keys(document.paths)).toEqual(
-      ['resolve', 'lengths', 'cutting', 'supplies', 'composition', 'places', 'colour'].map(
-        (subject) => `/api/compute/${subject}`,
-      ),
+      [
+        'resolve',
+        'lengths',
+        'cutting',
+        'supplies',
+        'composition',
+        'places',
+        'colour',
+        'masking',
+      ].map((subject) => `/api/compute/${subject}`),
     );
     for (const [path, { post }] of Object.entries(document.paths)) {
       expect(path).toContain(post.operationId);
@@ -72,7 +79,7 @@ describe('the examples', () => {
         if (subject === 'cutting') continue;
         expect(answer.safeParse(solve(problem, means).next().value).success).toBe(true);
       }
-    expect(tried).toBe(7);
+    expect(tried).toBe(8);
   });
 });
 
