@@ -6,6 +6,11 @@ const heading = (page: Page) => page.getByRole('heading', { name: /to mask|has t
 const prints = (page: Page) =>
   page.getByRole('group', { name: 'Prints in the order they are made' });
 const strip = (page: Page) => page.getByRole('list', { name: 'The paper after each step' });
+/** Waits until what is shown is of the card as it is now. */
+const worked = (page: Page) =>
+  expect(page.getByRole('link', { name: /^Masks/ }).locator('[aria-busy=false]')).toHaveText(
+    /masks?$/,
+  );
 /** The names of the prints, as they are made. */
 const order = async (page: Page) =>
   (
@@ -44,6 +49,7 @@ test('a bean row card is worked from nothing by mouse: who is in front, what is 
 
   await page.getByRole('link', { name: /^Masks/ }).click();
   await expect(heading(page)).toContainText('fewer is impossible with these places');
+  await worked(page);
   // The bean row was added last: it lies in front, and is stamped first.
   expect((await order(page))[0]).toBe('Bean row');
   await expect(page.getByRole('link', { name: /^Masks/ })).toContainText(/\d masks?/);
@@ -61,6 +67,7 @@ test('a bean row card is worked from nothing by mouse: who is in front, what is 
   const said = /\d+ images? to mask/.exec((await turn.textContent()) ?? '')?.[0] ?? '?';
   await turn.click();
   await expect(heading(page)).toContainText(said);
+  await worked(page);
   await page.keyboard.press('Control+z');
   await expect(heading(page)).toContainText('fewer is impossible with these places');
 
@@ -115,6 +122,7 @@ test('the same by keys: the steps are walked, a wrong order is said and mended w
   await expect(prints(page)).not.toContainText('they cross, as you decided');
 
   // Earlier by Alt and an arrow: decided, kept, and undone.
+  await worked(page);
   const before = await order(page);
   await keyboard.press('Alt+ArrowUp');
   await expect(async () => expect(await order(page)).not.toEqual(before)).toPass();

@@ -50,6 +50,11 @@ const openings: readonly {
   readonly open: (page: Page) => Promise<void>;
 }[] = [
   {
+    name: 'a print of the Masks station unfolded',
+    path: '/card/beans-before-the-shed/masks?piece=beans',
+    open: (page) => expect(page.getByRole('heading', { name: /to mask/ })).toBeVisible(),
+  },
+  {
     name: 'all findings',
     path: '/card/shed-door/base',
     open: (page) => page.getByRole('button', { name: /^All findings/ }).click(),

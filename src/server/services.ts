@@ -39,6 +39,7 @@ import {
   maskingProblemSchema,
   maskingSchemaFor,
   solveMasking,
+  type MaskingProblem,
 } from '../core/compute/maskingProblem';
 import { RefusalError } from './respond';
 
@@ -157,7 +158,7 @@ export const services: readonly ComputeService[] = [
     schemaFor: maskingSchemaFor,
     answer: maskingAnswerSchema,
     hasTimeLimit: false,
-    solve: solving(solveMasking),
+    solve: (problem) => solveMasking(problem as MaskingProblem),
   },
 ];
 

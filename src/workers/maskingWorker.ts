@@ -1,5 +1,5 @@
 import { keepAlike } from '../core/compute/keepAlike';
-import { maskChoices } from '../core/compute/maskChoices';
+import { maskChoices, type MaskChoice } from '../core/compute/maskChoices';
 import { maskMoves } from '../core/compute/maskMoves';
 import { noResults } from '../core/findings/finding';
 import { maskCard } from '../core/masking/maskCard';
@@ -30,7 +30,13 @@ async function work({ number, ...asked }: MaskingQuestion): Promise<void> {
   tell({ kind: 'masks', number, masks });
   await nextMessage();
   if (number !== newest) return;
-  tell({ kind: 'choices', number, choices: maskChoices(plan, card, masks) });
+  const choices: MaskChoice[] = [];
+  for (const choice of maskChoices(plan, card, masks)) {
+    choices.push(choice);
+    await nextMessage();
+    if (number !== newest) return;
+  }
+  tell({ kind: 'choices', number, choices });
   for (const move of maskMoves({ plan, card, library, results: noResults }, masks)) {
     if (move) tell({ kind: 'move', number, move });
     await nextMessage();

@@ -7,35 +7,31 @@ import type { ResolvedCard } from '../resolve/resolvedCard';
 /** What comes of deciding otherwise about two prints that meet: so many images are covered then. */
 export interface MaskChoice {
   readonly between: readonly [string, string];
-  /** With the one in front, or the one behind, made first; if they cross. Undefined where that is not to be chosen. */
+  /** With the one in front, or the one behind, made first; if they cross. */
   readonly frontFirst: number | undefined;
   readonly behindFirst: number | undefined;
   readonly crossing: number | undefined;
 }
 
-/** Of every two prints that are covered from one another, or might be. */
-export function maskChoices(
+/** Of so many meetings it is worked out at most; a card has some ten. */
+const mostChoices = 200;
+
+/** Of every two prints that meet, one after the other, so that it can be called off. */
+export function* maskChoices(
   plan: Plan,
   card: ResolvedCard,
   masks: MaskPlan,
-): readonly MaskChoice[] {
+): Generator<MaskChoice, void> {
   const coveredIf = (a: string, b: string, first: string | null) => {
-    const edit = decideEdit(plan, a, b, first);
-    const outcome = applyEdit(plan, edit);
+    const outcome = applyEdit(plan, decideEdit(plan, a, b, first));
     return outcome.ok ? maskCard(outcome.plan, card).covered : undefined;
   };
-  return masks.papers.flatMap(({ meetings }) =>
-    meetings.flatMap(({ behind, front, relation, decided, byKind }): readonly MaskChoice[] => {
-      const isOpen = relation === undefined || relation.isCovered || decided !== undefined;
-      if (!isOpen && byKind === undefined) return [];
-      return [
-        {
-          between: [behind.id, front.id],
-          frontFirst: coveredIf(behind.id, front.id, front.id),
-          behindFirst: coveredIf(behind.id, front.id, behind.id),
-          crossing: coveredIf(behind.id, front.id, null),
-        },
-      ];
-    }),
-  );
+  const meetings = masks.papers.flatMap((paper) => paper.meetings);
+  for (const { behind, front } of meetings.slice(0, mostChoices))
+    yield {
+      between: [behind.id, front.id],
+      frontFirst: coveredIf(behind.id, front.id, front.id),
+      behindFirst: coveredIf(behind.id, front.id, behind.id),
+      crossing: coveredIf(behind.id, front.id, null),
+    };
 }

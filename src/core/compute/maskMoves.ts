@@ -29,6 +29,7 @@ export function* maskMoves(
   masks: MaskPlan,
 ): Generator<MaskMove | undefined, void> {
   const before = new Set(foundOn(input));
+  let tries = mostTried;
   for (const paper of masks.papers) {
     for (const id of movable(paper)) {
       const thing = placedById(input.card, id);
@@ -36,6 +37,7 @@ export function* maskMoves(
       const clears = clearing(paper, id);
       for (const { dx, dy } of leastMoves(input.plan.habits)) {
         if (!clears(dx, dy)) continue;
+        if ((tries -= 1) < 0) return;
         const remedy = tryMove(input, thing, dx, dy, () => true);
         if (!remedy) continue;
         const outcome = applyEdit(input.plan, remedy.edit);
@@ -52,6 +54,9 @@ export function* maskMoves(
     }
   }
 }
+
+/** So many moves are tried at most: all there are for some ten images. */
+const mostTried = 1000;
 
 /** Images that are covered, or stamped over a mask. */
 function movable({ meetings }: MaskedPaper): readonly string[] {

@@ -6,11 +6,12 @@ import type { MaskHabits } from '../masking/cutMask';
 import { masksToCut, withMasks, type MaskedPrints, type PlannedMask } from '../masking/masksToCut';
 import { planPaper, type PaperPrints } from '../masking/planPaper';
 import { printKinds, type Print, type PrintKind } from '../masking/print';
-import { savingMoves, type SavingMove } from '../masking/savingMoves';
+import { savingMoves } from '../masking/savingMoves';
 import type { Outline } from '../outline/outline';
 import { intersectOutlines, subtractOutlines } from '../outline/polygons';
 import { actReasons } from '../acts/act';
 import { cardFileSchema } from '../plan/cardFile';
+import type { Side } from '../plan/faces';
 import type { Immutable } from '../plan/ids';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { noResults } from '../findings/finding';
@@ -195,23 +196,25 @@ const cardMasksAnswerSchema = z
 export const maskingAnswerSchema = z.union([cardMasksAnswerSchema, shapesAnswerSchema]);
 export type MaskingAnswer = Immutable<z.output<typeof maskingAnswerSchema>>;
 
-/** What is stamped first, and which masks that takes: of a card file, in millimetres unless asked otherwise, or of bare shapes. */
-export function solveMasking(problem: MaskingProblem): MaskingAnswer {
-  if ('format' in problem) return masksOfCard({ file: problem, unit: 'mm', moves: true });
-  return 'file' in problem ? masksOfCard(problem) : masksOfShapes(problem);
+/**
+ * What is stamped first, and which masks that takes: of a card file, in millimetres unless asked otherwise, or of bare
+ * shapes. The masks are yielded before moves that save one are looked for, which may take long.
+ */
+export function* solveMasking(problem: MaskingProblem): Generator<MaskingAnswer, MaskingAnswer> {
+  if ('format' in problem) return yield* masksOfCard({ file: problem, unit: 'mm', moves: true });
+  return 'file' in problem ? yield* masksOfCard(problem) : yield* masksOfShapes(problem);
 }
 
-function masksOfCard({ file, unit, moves }: z.output<typeof cardMasksSchema>): MaskingAnswer {
+function* masksOfCard({
+  file,
+  unit,
+  moves,
+}: z.output<typeof cardMasksSchema>): Generator<MaskingAnswer, MaskingAnswer> {
   const { plan, library } = file;
   const card = resolvePlan(plan, library);
   const masks = maskCard(plan, card);
   const per = ticksPer[unit];
-  const found = moves
-    ? [...maskMoves({ plan, card, library, results: noResults }, masks)].flatMap(
-        (move) => move ?? [],
-      )
-    : [];
-  return {
+  const answer = {
     papers: masks.papers.map((paper) => ({
       face: paper.face,
       on: paper.support,
@@ -221,14 +224,23 @@ function masksOfCard({ file, unit, moves }: z.output<typeof cardMasksSchema>): M
     fewest: masks.fewest,
     proven: masks.isProven,
     masks: masks.masks.map((mask) => maskAnswer(mask, per)),
-    moves: found.map(({ piece, remedy, left }) => {
-      const along = (near: string, far: string) =>
+    moves: [],
+  };
+  if (!moves) return answer;
+  yield answer;
+  const found = [...maskMoves({ plan, card, library, results: noResults }, masks)];
+  return {
+    ...answer,
+    moves: found.flatMap((move) => {
+      if (!move) return [];
+      const { piece, remedy, left } = move;
+      const along = (near: Side, far: Side) =>
         remedy.by.reduce(
           (sum, { side, distance }) =>
             sum + (side === far ? distance : side === near ? -distance : 0),
           0,
         ) / per;
-      return { id: piece, dx: along('left', 'right'), dy: along('top', 'bottom'), covered: left };
+      return [{ id: piece, dx: along('left', 'right'), dy: along('top', 'bottom'), covered: left }];
     }),
   };
 }
@@ -236,7 +248,9 @@ function masksOfCard({ file, unit, moves }: z.output<typeof cardMasksSchema>): M
 /** Half a millimetre inside the line, common practice; the others from memory, as in the house habits. */
 const usual = { inset: 0.5, spindly: 1.5, margin: 3 } as const;
 
-function masksOfShapes(problem: z.output<typeof shapesProblemSchema>): MaskingAnswer {
+function* masksOfShapes(
+  problem: z.output<typeof shapesProblemSchema>,
+): Generator<MaskingAnswer, MaskingAnswer> {
   const { unit, shapes, paper, decisions, acceptsOverlaps, moves } = problem;
   const per = ticksPer[unit];
   const habit = (own: number | undefined, millimetres: number) =>
@@ -257,14 +271,21 @@ function masksOfShapes(problem: z.output<typeof shapesProblemSchema>): MaskingAn
   const bare = planPaper(asked);
   const masks = masksToCut([bare], habits, problem.copies, problem.maskUses);
   const plan = withMasks(bare, masks);
-  const found: readonly SavingMove[] = moves
-    ? savingMoves(asked, { mark: Math.round(moves.mark * per), most: Math.round(moves.most * per) })
-    : [];
-  return {
+  const answer = {
     ...paperAnswer(plan, per),
     covered: plan.covered.map(({ print }) => print.id),
     masks: masks.map((mask) => maskAnswer(mask, per)),
-    moves: found.map(({ id, dx, dy, covered }) => ({ id, dx: dx / per, dy: dy / per, covered })),
+    moves: [],
+  };
+  if (!moves) return answer;
+  yield answer;
+  const reach = { mark: Math.round(moves.mark * per), most: Math.round(moves.most * per) };
+  return {
+    ...answer,
+    moves: savingMoves(asked, reach).map(({ id, dx, dy, covered }) => ({
+      ...{ id, covered },
+      ...{ dx: dx / per, dy: dy / per },
+    })),
   };
 }
 

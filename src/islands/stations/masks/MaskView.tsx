@@ -26,7 +26,7 @@ export function MaskView({ mask }: { readonly mask: PlannedMask }) {
   const [width, height] = [(x1 - x0) * scale + 2 * edge, (y1 - y0) * scale + 2 * edge];
   return (
     <section aria-label={`Mask ${mask.letter}`} className="w-[190px] shrink-0">
-      <h3 className="text-[19px]">Mask {mask.letter}</h3>
+      <h2 className="text-[19px]">Mask {mask.letter}</h2>
       <p className="text-sheet-muted text-[15px] leading-5">
         {maskSentences(mask, maskHabitsOf(plan), unit).join('; ')}
       </p>

@@ -22,10 +22,14 @@ import { useActs } from './useActs';
 
 /** What is stamped first, and what is covered while the rest is stamped: the paper after each step. */
 export function MasksStation() {
-  const { masks, plan, card, face } = useCardSession();
-  const papers = masks.plan?.papers.filter((paper) => paper.face === face) ?? [];
+  const { masks, plan, card, face, selected } = useCardSession();
+  // They may be of the card as it was a moment ago: what is gone since is not shown.
+  const papers =
+    masks.plan?.papers.filter(
+      (paper) =>
+        paper.face === face && (paper.support === 'base' || placedById(card, paper.support)),
+    ) ?? [];
   const [wanted, setWanted] = useState<string>();
-  const { selected } = useCardSession();
   const support = placedById(card, selected)?.support;
   const paper =
     papers.find((each) => each.support === support || each.support === selected) ??
@@ -68,8 +72,8 @@ interface Props {
 }
 
 function PaperMasks({ masks, paper, papers, onPaper }: Props) {
-  const { card, plan, commit, selected, select } = useCardSession();
-  const { isOld } = useCardSession().masks;
+  const { card, plan, commit, selected, select, masks: state } = useCardSession();
+  const { isOld } = state;
   const walk = useActs(paper.acts);
   const { order, acts, support } = paper;
   const nameOf = (id: string) => distinctName(card, id);

@@ -52,12 +52,12 @@ export const solveService: ThreadWork = async (input, { part, limit, solver }) =
 };
 
 /** A card file in a problem may be of an older version. */
-function readProblem({ schemaFor, body: documented }: ComputeService, text: string): unknown {
+function readProblem({ schemaFor }: ComputeService, text: string): unknown {
   const read = readJson(text);
   if (!read.ok) throw new RefusalError(400, notReadable[read.code]);
   const body = read.value;
   const schema = schemaFor(body);
-  if (documented === cardFileSchema) return currentFile(body);
+  if (schema === cardFileSchema) return currentFile(body);
   if (typeof body !== 'object' || body === null || !('file' in body))
     return parseBody(body, schema);
   return parseBody({ ...body, file: asWritten(currentFile(body.file)) }, schema);
