@@ -28,7 +28,7 @@ export function* maskMoves(
   input: RuleInput,
   masks: MaskPlan,
 ): Generator<MaskMove | undefined, void> {
-  const before = new Set(foundOn(input));
+  const before = new Set(foundOn({ ...input, results: { ...input.results, masks } }));
   let tries = mostTried;
   for (const paper of masks.papers) {
     for (const id of movable(paper)) {
@@ -43,10 +43,12 @@ export function* maskMoves(
         const outcome = applyEdit(input.plan, remedy.edit);
         if (!outcome.ok) continue;
         const card = resolvePlan(outcome.plan, input.library);
-        const { covered: left } = maskCard(outcome.plan, card);
+        const moved = maskCard(outcome.plan, card);
+        const { covered: left } = moved;
         yield undefined;
         if (left >= masks.covered) continue;
-        const after = foundOn({ ...input, plan: outcome.plan, card });
+        const results = { ...input.results, masks: moved };
+        const after = foundOn({ ...input, plan: outcome.plan, card, results });
         if (after.some((key) => !before.has(key))) continue;
         yield { remedy: { ...remedy, name: distinctName(input.card, id) }, piece: id, left };
         break;

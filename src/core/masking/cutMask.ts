@@ -1,9 +1,9 @@
 import { boundsOf, corners, shiftedBy, type Outline } from '../outline/outline';
 import {
   areaOfOutline,
-  shrinkAndOpen,
   intersectOutlines,
   lengthOfLines,
+  shrinkAndOpen,
   simplified,
   subtractOutlines,
   uniteOutlines,

@@ -127,12 +127,10 @@ function coveredIn(
         relation?.isCovered && relation.first === print && (place.get(relation.then) ?? -1) > at,
     );
     if (met.length === 0) return [];
-    const to = Math.max(...met.map(({ relation }) => (relation && place.get(relation.then)) ?? at));
-    const from = Math.min(
-      ...met.map(({ relation }) => (relation && place.get(relation.then)) ?? at),
-    );
+    const made = met.map(({ relation }) => (relation && place.get(relation.then)) ?? at);
     const where: Outline = met.flatMap((each) => each.where);
-    return [{ print, mask: cutMask(print, habits, where), from, to }];
+    const mask = cutMask(print, habits, where);
+    return [{ print, mask, from: Math.min(...made), to: Math.max(...made) }];
   });
 }
 

@@ -100,7 +100,7 @@ export function afterWords(act: Act | undefined, nameOf: (piece: string) => stri
   }
 }
 
-/** Why what comes first does. @param first its name */
+/** Why one comes before the other. */
 const reasonWords: Readonly<Record<ActReason, string>> = {
   'in-front': 'it lies in front',
   turned: 'as you decided',
