@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { must } from '../../../test/support/must';
+import { shoelace } from '../../../test/support/shapes';
 import { demoCards } from '../../../test/support/demoCards';
 import { writeCardFile } from '../plan/cardFile';
 import { maskingProblemSchema, maskingSchemaFor, solveMasking } from './maskingProblem';
@@ -50,8 +51,9 @@ describe('bare shapes', () => {
     expect(answer.covered).toEqual(['beans']);
     expect(answer.fewest).toEqual({ ids: ['beans'], count: 1, bound: 1, proven: true });
     const [mask] = answer.masks;
-    // Half a millimetre inside, all round, but for corners that a blade 1.5 mm wide cannot reach.
+    // Half a millimetre inside, all round, its corners sharp.
     const lines = must(mask?.outline[0]);
+    expect(shoelace(lines.map(([x = NaN, y = NaN]) => ({ x, y })))).toBeCloseTo(79 * 19, 6);
     expect(Math.min(...lines.map(([x = NaN]) => x))).toBe(0.5);
     expect(Math.max(...lines.map(([, y = NaN]) => y))).toBe(39.5);
     expect([mask?.letter, mask?.copies]).toEqual(['A', 1]);

@@ -144,7 +144,7 @@ const paperAnswerShape = {
       after: z.array(z.strictObject({ act: z.string(), because: z.enum(actReasons) })),
     }),
   ),
-  /** The fewest that can be covered, if either of two that meet may be first. */
+  /** The fewest that have to be covered if either of two that meet may be first, be they wide enough for a mask or not. */
   fewest: z.strictObject({
     ids: z.array(z.string()),
     count: z.number().int(),
@@ -290,7 +290,7 @@ function* masksOfShapes(
 }
 
 function paperAnswer(
-  { meetings, order, circles, acts, fewest }: MaskedPrints,
+  { meetings, order, circles, acts, fewestOfAll: fewest }: MaskedPrints,
   per: number,
 ): Pick<Immutable<z.output<typeof shapesAnswerSchema>>, keyof typeof paperAnswerShape> {
   return {

@@ -1,6 +1,8 @@
-import { boundsOf, corners, shiftedBy, type Outline } from '../outline/outline';
+import { contains } from '../outline/distance';
+import { boundsOf, boxGap, corners, shiftedBy, type Outline } from '../outline/outline';
 import {
   areaOfOutline,
+  growOutline,
   intersectOutlines,
   lengthOfLines,
   shrinkAndOpen,
@@ -48,14 +50,13 @@ const worthPartial = 0.6;
  * @param where it is met by what it is covered from; undefined for a mask that covers all of it
  */
 export function cutMask(print: MaskedPrint, habits: MaskHabits, where?: Outline): Mask {
-  const known = wholeMask(print, habits);
-  const { whole } = known;
-  if (!where) return masked(whole, spindlyParts(known), false);
+  const { whole, leftOut } = wholeMask(print, habits);
+  if (!where) return masked(whole, leftOut, false);
   const around = boxesRound(where, habits);
   const part = intersectOutlines(whole, around);
   return areaOfOutline(part) < worthPartial * areaOfOutline(whole)
-    ? masked(part, intersectOutlines(spindlyParts(known), around), true)
-    : masked(whole, spindlyParts(known), false);
+    ? masked(part, intersectOutlines(leftOut, around), true)
+    : masked(whole, leftOut, false);
 }
 
 /** How long the line of a whole mask is, in ticks. */
@@ -88,10 +89,10 @@ function boxesRound(where: Outline, { margin }: MaskHabits): Outline {
 }
 
 interface WholeMask {
-  /** The print's outline drawn in. */
-  readonly inside: Outline;
-  /** What of it is wide enough to be cut. */
+  /** What of the print is wide enough to be cut, its outline drawn in. */
   readonly whole: Outline;
+  /** What of it is not. */
+  readonly leftOut: Outline;
 }
 
 interface KnownMask extends WholeMask {
@@ -117,25 +118,39 @@ function wholeMask({ body, shape }: MaskedPrint, habits: MaskHabits): WholeMask 
   const [dx, dy] = [x - before.x, y - before.y];
   if (dx === 0 && dy === 0) return before;
   return {
-    inside: shiftedBy(before.inside, dx, dy),
     whole: shiftedBy(before.whole, dx, dy),
+    leftOut: shiftedBy(before.leftOut, dx, dy),
   };
 }
 
+/**
+ * What a disc as wide as the least width cannot be moved about in is left out, where it reaches further than that width:
+ * corners that the disc does not come into stay sharp, as a blade cuts them.
+ * ```
+ *   inside  +------+             open  .------.         whole  +------+
+ *           |      |========           |      |                |      |
+ *           +------+                   '------'                +------+   the pole is left out, the corners are not
+ * ```
+ */
 function makeWhole(body: Outline, { inset, spindly }: MaskHabits): WholeMask {
   const { inside, open } = shrinkAndOpen(simplified(body), inset, spindly, chordError / 2);
-  return { inside, whole: simplified(open) };
+  const missing = spindly > 0 ? subtractOutlines(inside, open) : [];
+  if (missing.length === 0) return { whole: inside, leftOut: [] };
+  const leftOut = reachingBeyond(missing, growOutline(open, spindly, chordError / 2), spindly);
+  return { whole: leftOut.length > 0 ? subtractOutlines(inside, leftOut) : inside, leftOut };
 }
 
-/** What of a mask's line is narrower than can be cut. */
-function spindlyParts({ inside, whole }: WholeMask): Outline {
-  return subtractOutlines(inside, whole).filter(
-    (line) => areaOfOutline([line]) > lengthOfLines([line]) * leastLeftOut,
-  );
+/** Lines that are not all within an outline. @param small what is no larger than this is told by its first point */
+function reachingBeyond(lines: Outline, within: Outline, small: number): Outline {
+  const boxes = within.map((line) => boundsOf([line]));
+  return lines.filter((line) => {
+    const box = boundsOf([line]);
+    // Only lines that come near can go round a point of it.
+    const around = within.filter((_, at) => boxGap(box, boxes[at] ?? box) === 0);
+    const isSmall = box.x1 - box.x0 + box.y1 - box.y0 <= small;
+    return (isSmall ? line.slice(0, 1) : line).some((point) => !contains(around, point));
+  });
 }
-
-/** Ticks: slivers along rounded corners, about twice as narrow as this, are not worth a word. */
-const leastLeftOut = 1600;
 
 /** A mask takes 3 to 10 minutes: common practice. A long line counts by its length: 8 cm a minute, from memory. */
 const quickest = 3;

@@ -175,9 +175,12 @@ describe('prints that each want to come before the next', () => {
 describe('a mask', () => {
   const print = printAt('a', 0, 0);
   it('is cut inside the line by as much as is said, all round', () => {
-    const { cut, isPartial, leftOut } = cutMask(print, { ...habits, spindly: 0 });
-    expect(areaOfOutline(cut)).toBe((ten - 16_000) ** 2);
-    expect([isPartial, leftOut]).toEqual([false, []]);
+    for (const spindly of [0, habits.spindly]) {
+      const { cut, isPartial, leftOut } = cutMask(print, { ...habits, spindly });
+      // Corners stay sharp, whatever is left out elsewhere.
+      expect(areaOfOutline(cut)).toBe((ten - 16_000) ** 2);
+      expect([isPartial, leftOut]).toEqual([false, []]);
+    }
   });
 
   it('leaves out what is too spindly, and tells it', () => {
@@ -238,6 +241,8 @@ describe('a mask', () => {
     ]);
     expect(both.covered).toEqual([]);
     expect(both.meetings.map(({ isBare }) => isBare)).toEqual([true]);
+    // One of the two had to be covered, if it could be.
+    expect([both.fewest.ids.length, both.fewestOfAll.ids.length]).toEqual([0, 1]);
   });
 });
 

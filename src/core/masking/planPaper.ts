@@ -27,6 +27,8 @@ export interface OverlapDecision {
 /** Two prints that meet, and what follows. */
 export interface PlannedMeeting extends Meeting {
   readonly decided: Decision;
+  /** What follows, whether or not a mask can be cut for it; undefined where they may cross. */
+  readonly wanted: Relation | undefined;
   /** Undefined where they cross. */
   readonly relation: Relation | undefined;
   /** What they are would have them made in this order; undefined where either may be first. */
@@ -59,6 +61,8 @@ export interface PaperPlan {
   /** In the order they are covered. */
   readonly covered: readonly CoveredPrint[];
   readonly fewest: FewestCovered;
+  /** The same if what is too spindly for a mask had to be covered too. */
+  readonly fewestOfAll: FewestCovered;
 }
 
 /** All that follows from the places of the prints of one paper: who meets whom, the order, and what is covered when. */
@@ -78,7 +82,8 @@ export function planPaper({
     const { behind, front, where } = meeting;
     const own = decided(behind.id, front.id);
     const relation = relate(behind, front, own, acceptsOverlaps);
-    const told = { ...meeting, decided: own, byKind: relateByKind(behind, front) };
+    const byKind = relateByKind(behind, front);
+    const told = { ...meeting, decided: own, byKind, wanted: relation };
     const isMasked = relation?.isCovered && masksAnyOf(relation.first, habits, where);
     if (!relation?.isCovered || isMasked) return { ...told, relation, isBare: false };
     // Where the one in front is spindly the other may not be.
@@ -93,7 +98,12 @@ export function planPaper({
     ...wishedOrder(prints, decisions, meetings),
   ]);
   const covered = coveredIn(order, meetings, habits);
-  return { meetings, order, circles, covered, fewest: fewestCovered(prints, relations, habits) };
+  const fewest = fewestCovered(prints, relations, habits);
+  const wanted = meetings.flatMap((each) => each.wanted ?? []);
+  const fewestOfAll = meetings.some(({ isBare }) => isBare)
+    ? fewestCovered(prints, wanted, habits)
+    : fewest;
+  return { meetings, order, circles, covered, fewest, fewestOfAll };
 }
 
 const pairKey = (a: string, b: string) => (a < b ? `${a} ${b}` : `${b} ${a}`);
