@@ -46,6 +46,7 @@ import {
   wordsOn,
   wren,
 } from '../test/support/plans';
+import { printAt } from '../test/support/prints';
 import { resolvePlan } from '../src/core/resolve/resolvePlan';
 import { changePiece } from '../src/core/plan/pieceEdits';
 
@@ -313,20 +314,7 @@ console.table(
 );
 
 /** The same blobs as prints of outlines, each of a stamp of its own. */
-const asPrint = (body: Outline, at: number): Print => ({
-  id: `print-${at}`,
-  kind: 'outline',
-  body,
-  reach: body,
-  darkest: 10,
-  lightest: 10,
-  isOpaque: false,
-  resists: false,
-  tape: undefined,
-  shape: undefined,
-  stamp: undefined,
-  imageOf: undefined,
-});
+const asPrint = (body: Outline, at: number): Print => printAt(`print-${at}`, 0, 0, { body });
 const maskHabits = { inset: 8000, spindly: 24_000, margin: 48_000 };
 const plannedOf = (prints: readonly Print[]) =>
   planPaper({

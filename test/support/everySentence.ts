@@ -1,14 +1,13 @@
-import type { FindingData, Severity } from '../../src/core/findings/finding';
+import type { Severity } from '../../src/core/findings/finding';
 import { unplannedSupplies } from './unplanned';
 import { deedRemedyIds, sizeRemedyIds, type Remedy } from '../../src/core/findings/remedy';
 import type { Subject } from '../../src/core/findings/subject';
-import { inches, lengthFromTicks, type Length, type Unit } from '../../src/core/length/length';
 import { lengthIssueCodes } from '../../src/core/length/lengthIssue';
 import { sides } from '../../src/core/plan/faces';
 import type { PieceId } from '../../src/core/plan/ids';
 import type { Piece } from '../../src/core/plan/piece';
 import type { Plan } from '../../src/core/plan/plan';
-import { ruleIds, type RuleId } from '../../src/core/plan/rules';
+import { ruleIds } from '../../src/core/plan/rules';
 import { plainMaking } from '../../src/core/plan/plainPlan';
 import {
   boundSentence,
@@ -31,6 +30,7 @@ import { peopleWords } from '../../src/islands/words/peopleWords';
 import { remedySentence } from '../../src/islands/words/remedySentence';
 import { ruleWords } from '../../src/islands/words/ruleWords';
 import { cuts } from './cutPlans';
+import { units, lengths, revealsOf, sizes, longName, everyFinding } from './everyFinding';
 import {
   coves,
   dotOn,
@@ -52,233 +52,6 @@ export interface MadeSentence {
   readonly from: string;
   readonly text: string;
 }
-
-const units: readonly Unit[] = ['in', 'mm'];
-/** Nothing, less than a ruler shows, an everyday figure, and a metre. */
-const lengths = [0, 7, inches(0, 1, 8), inches(39, 3, 8)].map(lengthFromTicks);
-const signed = [...lengths, lengthFromTicks(-inches(0, 1, 8)), lengthFromTicks(-7)];
-const [none = lengthFromTicks(0)] = lengths;
-const even = { left: none, top: none, right: none, bottom: none };
-const revealsOf = (length: Length) => [
-  { left: length, top: length, right: length, bottom: length },
-  { ...even, left: length, right: length },
-  { ...even, left: length },
-];
-/** A piece is never less than a ruler shows. */
-const sizes = [inches(0, 1, 16), inches(4, 1, 8), inches(39, 3, 8)].map((width) => ({
-  width,
-  height: width,
-}));
-const longName = 'Round frame with the longest name a piece of this card may have';
-const counts = [1, 2, 31];
-
-const perLength = <Data>(make: (length: Length) => Data) => signed.map(make);
-
-/** What each rule may find, with nothing, one, many, and figures that no ruler shows. */
-const everyFinding: { readonly [Rule in RuleId]: readonly Extract<FindingData, { rule: Rule }>[] } =
-  {
-    'impossible-piece': (
-      [
-        { code: 'circle' },
-        { code: 'nothing-under' },
-        { code: 'nothing-inside' },
-        { code: 'no-face', face: 'inside-front' },
-        { code: 'no-die' },
-        { code: 'no-stamp' },
-        { code: 'no-stencil' },
-        { code: 'nothing-shown' },
-        { code: 'no-neighbour' },
-        { code: 'below', support: 'a' as PieceId },
-        ...signed
-          .filter((each) => each <= 0)
-          .map((width) => ({ code: 'no-size', width, height: width, support: 'base' }) as const),
-      ] as const
-    ).map((reason) => ({ rule: 'impossible-piece', reason })),
-    'missing-stock': [{ rule: 'missing-stock', libraryId: 'moss' }],
-    'larger-than-support': perLength((by) => ({
-      rule: 'larger-than-support',
-      supportLetter: 'A',
-      over: sides.map((side) => ({ side, by })),
-    })),
-    'sheet-too-small': sizes.map((size) => ({
-      rule: 'sheet-too-small',
-      size,
-      stock: 'Moss 216 g',
-      sheets: ['letter', '12x12'],
-      join: { axis: 'x', at: size.width, under: 'Mat', seen: size.width },
-      other: size.width > 0 ? 'Chalk 216 g' : undefined,
-    })),
-    'cut-out': perLength((rim) => ({
-      rule: 'cut-out',
-      reason: rim > 0 ? 'rim-takes-all' : 'nothing-on-it',
-      rim,
-    })),
-    'liner-at-score': perLength((length) => ({
-      rule: 'liner-at-score',
-      side: 'left',
-      reveal: length,
-      elsewhere: length,
-    })),
-    'unequal-borders': signed.flatMap((length) =>
-      revealsOf(length).map((reveals) => ({
-        rule: 'unequal-borders' as const,
-        supportLetter: 'A',
-        reveals,
-      })),
-    ),
-    'thin-reveal': perLength((length) => ({
-      rule: 'thin-reveal',
-      supportLetter: 'A',
-      sides,
-      reveal: length,
-      minimum: length,
-    })),
-    'hidden-layer': [{ rule: 'hidden-layer' }],
-    overhang: perLength((by) => ({ rule: 'overhang', side: 'top', by })),
-    'off-paper': counts.flatMap((count) =>
-      [true, false].flatMap((isWhole) =>
-        perLength((by) => ({
-          rule: 'off-paper' as const,
-          supportLetter: 'A',
-          by,
-          isWhole,
-          others: count - 1,
-        })),
-      ),
-    ),
-    'same-place': [{ rule: 'same-place' }],
-    'window-uncovered': perLength((reach) => ({
-      rule: 'window-uncovered',
-      by: 'Sky',
-      side: 'left',
-      reach,
-      overlap: inches(0, 1, 4),
-    })),
-    'image-short': perLength((gap) => ({ rule: 'image-short', gap })),
-    'short-end': perLength((reach) => ({
-      rule: 'short-end',
-      side: 'left',
-      reach,
-      overlap: inches(0, 1, 4),
-    })),
-    'two-heights': perLength((height) => ({ rule: 'two-heights', height })),
-    'foam-wide': perLength((length) => ({ rule: 'foam-wide', rim: length, foam: length })),
-    blocked: (['flap', 'slider', 'wobbler'] as const).flatMap((motion) =>
-      (
-        [
-          { kind: 'held', by: 'Hill', id: 'hill' as PieceId },
-          { kind: 'in-the-way', by: 'Hill', id: 'hill' as PieceId },
-          { kind: 'spring-seen' },
-        ] as const
-      ).map((issue) => ({ rule: 'blocked' as const, motion, issue })),
-    ),
-    'too-large': sizes.flatMap((size) => [
-      { rule: 'too-large' as const, tool: 'press' as const, size, most: size.width },
-      { rule: 'too-large' as const, tool: 'platform' as const, size, most: size },
-    ]),
-    'no-die': [undefined, 'Die for round frame'].map((die) => ({
-      rule: 'no-die',
-      stamp: 'Round frame',
-      die,
-    })),
-    'stencil-short': (['single', 'long-repeat', 'too-many'] as const).map((reason) => ({
-      rule: 'stencil-short',
-      reason,
-    })),
-    'words-covered': (['thing', 'image', 'printed-paper', 'pattern'] as const).map((by) => ({
-      rule: 'words-covered',
-      by,
-    })),
-    'lost-on-ground': [true, false].map((isWords) => ({
-      rule: 'lost-on-ground',
-      difference: 1,
-      isWords,
-    })),
-    'ink-unfit': (['alcohol', 'water'] as const).map((solvent) => ({
-      rule: 'ink-unfit',
-      ink: 'Soot',
-      solvent,
-    })),
-    'muddy-blend': [{ rule: 'muddy-blend', one: 'Fjord', two: 'Apricot', loss: 0.613 }],
-    'colour-gap': [{ rule: 'colour-gap', name: 'Hull', from: 78, to: 38 }],
-    uncoloured: ['sail', 'sail and jib'].map((parts) => ({ rule: 'uncoloured', parts })),
-    'hard-to-read': [{ rule: 'hard-to-read', worst: 2.31, average: 4.02 }],
-    'medium-unfit': [
-      { rule: 'medium-unfit', why: 'surface', name: 'Soot', on: 'foil' },
-      { rule: 'medium-unfit', why: 'pen-on-chalk', name: 'White gel pen', on: 'Fjord' },
-      ...(['light-on-dark', 'no-undercoat', 'shimmer-on-pen'] as const).map((why) => ({
-        rule: 'medium-unfit' as const,
-        why,
-        name: 'Sea mist',
-      })),
-    ],
-    'fast-ink-powder': [{ rule: 'fast-ink-powder', ink: 'Soot', powder: 'Brass dust' }],
-    'fine-on-chalk': [{ rule: 'fine-on-chalk', ink: 'Grey dove', ground: 'Fjord' }],
-    'words-near-edge': [true, false].flatMap((isTooShort) =>
-      perLength((least) => ({
-        rule: 'words-near-edge' as const,
-        supportLetter: 'A',
-        sides: least > 0 ? sides : (['left'] as const),
-        least,
-        margin: inches(0, 1, 8),
-        isTooShort,
-      })),
-    ),
-    'word-slope': [1, 12.5].map((degrees) => ({ rule: 'word-slope', degrees })),
-    'off-centre': perLength((by) => ({ rule: 'off-centre', axis: by > 0 ? 'x' : 'y', by })),
-    'off-trimmer-marks': sizes.map((size) => ({
-      rule: 'off-trimmer-marks',
-      size,
-      off: size.width > 0 ? ['width', 'height'] : ['width'],
-      marks: [inches(0, 1, 16)],
-    })),
-    'sale-ends': [{ rule: 'sale-ends', until: '2027-03-01', publishOn: '2027-03-12' }],
-    'near-colours': [{ rule: 'near-colours', supportLetter: 'A', difference: 1 }],
-    'easier-figures': counts.flatMap((count) =>
-      units.map((unit) => ({
-        rule: 'easier-figures' as const,
-        unit,
-        sizes: Array.from({ length: count }, () => ({
-          id: 'a' as PieceId,
-          letter: 'B',
-          name: longName,
-          before: sizes[2] ?? { width: none, height: none },
-          after: sizes[3] ?? { width: none, height: none },
-          revealsBefore: even,
-          revealsAfter: even,
-        })),
-      })),
-    ),
-    'newer-version': counts.flatMap((count) =>
-      [true, false].map((isTrimmed) => ({
-        rule: 'newer-version' as const,
-        version: 2,
-        others: count - 1,
-        isTrimmed,
-      })),
-    ),
-    'short-supply': counts.flatMap((count) =>
-      (['sheet', 'piece', 'm', 'ml', 'use'] as const).map((unit) => ({
-        rule: 'short-supply' as const,
-        batch: count,
-        lacking: count,
-        unit,
-        sheet: unit === 'sheet' ? ('12x12' as const) : undefined,
-      })),
-    ),
-    'order-circle': [{ rule: 'order-circle', names: ['Shed', 'Barrow', longName] }],
-    'against-kind': (['under-dark', 'under-opaque', 'pale-late', 'before-background'] as const).map(
-      (because) => ({ rule: 'against-kind', because, isEarly: true, other: longName }),
-    ),
-    'prints-cross': [1, 406_400 ** 2].map((area) => ({
-      rule: 'prints-cross',
-      other: 'Shed',
-      area,
-    })),
-    'words-masked': [{ rule: 'words-masked', other: 'Shed' }],
-    'ground-over-image': [{ rule: 'ground-over-image', ground: 'Mist' }],
-    'even-number': [2, 30].map((count) => ({ rule: 'even-number', count, face: 'front' })),
-  };
 
 const subject: Subject = {
   kind: 'pair',

@@ -74,7 +74,7 @@ export function planPaper({
   habits,
 }: PaperPrints): PaperPlan {
   const byPair = new Map(
-    decisions.map(({ between, first }) => [between.toSorted().join(' '), first]),
+    decisions.map(({ between: [a = '', b = ''], first }) => [pairKey(a, b), first]),
   );
   const decided = (a: string, b: string): Decision => byPair.get(pairKey(a, b));
   const isDecided = (a: Print, b: Print) => typeof decided(a.id, b.id) === 'string';
