@@ -6,6 +6,7 @@ import {
   type Page,
   type Request,
 } from '@playwright/test';
+import { serverPorts } from './serverPorts';
 
 export {
   expect,
@@ -89,6 +90,9 @@ export async function newPage(of: Browser | BrowserContext): Promise<Page> {
  * command the page's script runs four times slower, which shows what holds by luck only.
  */
 export const test = base.extend({
+  baseURL: async ({}, use, { parallelIndex }) => {
+    await use(`http://127.0.0.1:${serverPorts[parallelIndex]}`);
+  },
   page: async ({ page }, use) => {
     await use(await prepare(page));
   },
