@@ -90,6 +90,8 @@ export async function newPage(of: Browser | BrowserContext): Promise<Page> {
  * command the page's script runs four times slower, which shows what holds by luck only.
  */
 export const test = base.extend({
+  // Playwright reads from the pattern which fixtures are asked for; none is.
+  // eslint-disable-next-line no-empty-pattern
   baseURL: async ({}, use, { parallelIndex }) => {
     await use(`http://127.0.0.1:${serverPorts[parallelIndex]}`);
   },
