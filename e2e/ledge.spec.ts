@@ -126,6 +126,8 @@ test('a card is moved to another release by keys and by dragging, and back by un
   await page.keyboard.press('z');
   await expect(on('Allotment Row')).toBeVisible();
 
+  // All ledges are in view, however many cards other tests have left on them.
+  await page.setViewportSize({ width: 1280, height: 6000 });
   await page.goto('/');
   await untilQuiet(page);
   const from = await page.locator(`[data-card="${id}"] > a`).boundingBox();

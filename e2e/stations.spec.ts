@@ -42,9 +42,10 @@ for (const view of [...stations.map(({ id }) => `/card/rain-day/${id}`), '/buyin
     await page.goto(view);
     const { sent, drawnAnew } = await page.evaluate(() => {
       const { sent } = window as unknown as { readonly sent: readonly Element[] };
-      // Rows of a long list come and go with what is in view.
+      // Rows of a long list come and go with what is in view, and what says that it waits goes once that has come.
       const isPassing = (element: Element) =>
-        element.matches('script, style, template') || element.closest('[aria-setsize]') !== null;
+        element.matches('script, style, template') ||
+        element.closest('[aria-setsize], [role=status]') !== null;
       return {
         sent: sent.length,
         drawnAnew: sent

@@ -189,6 +189,31 @@ export const compositions: Readonly<Record<string, Compose>> = {
     image('beans', 'garden-panel', 'bean-row', at('c', 'b 5 mm')),
     words('greeting', 'garden-panel', ['what the garden said'], at('c', 't 6 mm'), '1/8', 'hand'),
   ],
+  'hillside-beds': () => [
+    blend('sky', 'hill-panel', 'Sky', [
+      ['Sea mist', 0, 26],
+      ['Apricot', 14, 44],
+    ]),
+    blend('sun', 'hill-panel', 'Sun', [['Lamplight', 0, 100]]),
+    blend('far-hill', 'hill-panel', 'Far hill', [['Rain cloud', 24, 62]]),
+    blend('bean-bed', 'hill-panel', 'Bean bed', [
+      ['Barley', 40, 70],
+      ['Moss', 48, 78],
+    ]),
+    blend('leek-bed', 'hill-panel', 'Leek bed', [
+      ['Barley', 58, 82],
+      ['Olive row', 62, 92],
+    ]),
+    blend('path', 'hill-panel', 'Near bed', [
+      ['Marigold', 74, 96],
+      ['Umber row', 82, 100],
+    ]),
+    stencilling('rows', 'hill-panel', 'seed-bed', ['140 mm', '21 mm'], at('c', 'b 1 mm'), [
+      'Umber row',
+    ]),
+    image('scarecrow', 'hill-panel', 'scarecrow', at('l 26 mm', 'b 20 mm')),
+    words('greeting', 'hill-panel', ['keep an eye on it'], at('c', 't 8 mm'), '3/16', 'hand'),
+  ],
   'harbour-gate': () => [
     stencilling('rain', 'boat-panel', 'drizzle', null, centred, ['Sea mist']),
     image('boat', 'boat-panel', 'boat', at('c', 'b 5/32')),

@@ -17,6 +17,7 @@ import { library } from './library';
 import { combinationsOf } from './palette';
 import { named, planCard, type CardDescription } from './planCard';
 import { readableId } from './readableId';
+import { scenes } from './scenes';
 
 const teamSchema = z.object({
   designers: z.array(designerSchema),
@@ -40,7 +41,11 @@ export function demoCardFiles(): ReadonlyMap<string, string> {
       const papers = planCard(described, library, team);
       const laid = compositions[described.id]?.(papers) ?? [];
       const bare = withPieces(papers.plan, [...papers.plan.pieces, ...laid]);
-      const plan = { ...bare, combinations: combinationsOf(laid) };
+      const plan = {
+        ...bare,
+        combinations: combinationsOf(laid),
+        scenes: scenes[described.id] ?? [],
+      };
       return inSeries(described, plan).map((each) => [each.id, written(papers, each)] as const);
     }),
   );

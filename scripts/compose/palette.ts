@@ -72,6 +72,7 @@ const usual: Readonly<Record<string, readonly string[]>> = {
     ...['in Umber row', 'in Olive row', 'leaf green', 'young green', 'flower red', outline],
   ],
   'bean-row': ['in Umber row', 'leaf green', 'young green', outline],
+  scarecrow: ['in Umber row', 'in Barley', 'in Plum stone'],
   barrow: [outline, 'slate', 'shed walls', 'iron', 'brass', outline],
   tram: [
     ...[outline, 'night', 'tram red', 'cream', 'lit window', 'night', 'lit window', 'iron'],

@@ -27,6 +27,7 @@ import { writeCutListCsv } from '../core/prose/writeCutListCsv';
 import { writeMarkdown } from '../core/prose/writeMarkdown';
 import { embeddedFonts } from './embeddedFonts';
 import { writeJigPdf, writeTestSheetPdf, type JigPage } from './writeJigPdf';
+import { stripPages, writeStripsPdf } from './writeStripsPdf';
 import { looseRoom, masksOf, noMasks, writeMasksPdf } from './writeMasksPdf';
 
 export interface ExportInput {
@@ -38,6 +39,8 @@ export interface ExportInput {
   readonly face: FaceId;
   /** Of what is printed at 1:1. */
   readonly page: JigPage;
+  /** Of what is of one scene in strips; the first where none is told. */
+  readonly scene?: string | undefined;
 }
 
 /** One downloadable form of a card. */
@@ -204,6 +207,27 @@ export const cardExporters: readonly CardExporter[] = [
     says: ({ page }) => ['masks', page],
     type: 'application/pdf',
     write: ({ file, library, page }) => writeMasksPdf(file.plan, library, page),
+  },
+  {
+    file: 'strips.svg',
+    ending: '.svg',
+    says: () => ['strips'],
+    type: 'image/svg+xml',
+    write: ({ file, library, scene }) => writeSvg(stripPages(file.plan, library, scene)[0]),
+  },
+  {
+    file: 'strips.dxf',
+    ending: '.dxf',
+    says: () => ['strips'],
+    type: 'application/dxf',
+    write: ({ file, library, scene }) => writeDxf(stripPages(file.plan, library, scene)[0]),
+  },
+  {
+    file: 'strips.pdf',
+    ending: '.pdf',
+    says: ({ page }) => ['strips', page],
+    type: 'application/pdf',
+    write: ({ file, library, page, scene }) => writeStripsPdf(file.plan, library, page, scene),
   },
   {
     file: 'test-sheet.svg',

@@ -228,6 +228,18 @@ export const everyFinding: {
     area,
   })),
   'words-masked': [{ rule: 'words-masked', other: 'Shed' }],
+  'strips-bare': [
+    {
+      rule: 'strips-bare',
+      why: 'bare',
+      scene: longName,
+      strips: [
+        { id: 'top', at: 0 },
+        { id: 'hill', at: 2 },
+      ],
+    },
+    { rule: 'strips-bare', why: 'lost', scene: longName, strips: [] },
+  ],
   'ground-over-image': [{ rule: 'ground-over-image', ground: 'Mist' }],
   'even-number': [2, 30].map((count) => ({ rule: 'even-number', count, face: 'front' })),
 };

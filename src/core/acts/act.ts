@@ -34,6 +34,10 @@ export const actReasons = [
   'stops-there',
   /** Tape is laid before the ink that stops at it. */
   'its-tape',
+  /** Its strips have to be open, or covered. */
+  'in-strips',
+  /** A strip is laid back, and its neighbour lifted, only once its ink is dry. */
+  'dry-strip',
 ] as const;
 export type ActReason = (typeof actReasons)[number];
 
@@ -51,15 +55,50 @@ interface AnyAct {
   readonly after: readonly ActBefore[];
 }
 
+/** A strip of a scene, by its number from the top. */
+export interface ActStrip {
+  /** `disc` for the disc, which has no number. */
+  readonly id: string;
+  /** From 0. */
+  readonly at: number;
+  readonly outline: Outline;
+}
+
 /** One act of making what is printed on a paper, in the order they are done. */
 export type Act =
   /** Stamped, or laid where it is a ground, over the masks and the tape of these pieces. */
-  | (AnyAct & { readonly kind: 'stamp' | 'lay'; readonly over: readonly string[] })
+  | (AnyAct & {
+      readonly kind: 'stamp' | 'lay';
+      readonly over: readonly string[];
+      /** In a scene only the strips that are open are inked. */
+      readonly inside?: { readonly strips: readonly ActStrip[]; readonly outline: Outline };
+    })
   /** Covered by the mask of this letter, once its ink is dry. */
   | (AnyAct & { readonly kind: 'mask'; readonly mask: string; readonly cut: Outline })
   | (AnyAct & { readonly kind: 'unmask'; readonly mask: string })
   /** Tape laid round what is inked, so that a margin stays clean. */
   | (AnyAct & { readonly kind: 'tape'; readonly cut: Outline; readonly margin: number })
-  | (AnyAct & { readonly kind: 'untape' });
+  | (AnyAct & { readonly kind: 'untape' })
+  /** The strips of a scene laid on the paper, some of them lifted, and laid back once they are dry. */
+  | (AnyAct & {
+      readonly kind: 'cover' | 'lift' | 'return';
+      readonly strips: readonly ActStrip[];
+    })
+  /** All strips off. */
+  | (AnyAct & { readonly kind: 'uncover' });
+
+/** All kinds, as a service tells them. */
+export const actKinds = [
+  'stamp',
+  'lay',
+  'mask',
+  'unmask',
+  'tape',
+  'untape',
+  'cover',
+  'lift',
+  'return',
+  'uncover',
+] as const satisfies readonly Act['kind'][];
 
 export const actId = (kind: Act['kind'], piece: string) => `${kind}:${piece}`;

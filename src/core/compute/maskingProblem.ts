@@ -9,7 +9,7 @@ import { printKinds, type Print, type PrintKind } from '../masking/print';
 import { savingMoves } from '../masking/savingMoves';
 import type { Outline } from '../outline/outline';
 import { intersectOutlines, subtractOutlines } from '../outline/polygons';
-import { actReasons } from '../acts/act';
+import { actKinds, actReasons } from '../acts/act';
 import { cardFileSchema } from '../plan/cardFile';
 import type { Side } from '../plan/faces';
 import type { Immutable } from '../plan/ids';
@@ -139,7 +139,7 @@ const paperAnswerShape = {
   acts: z.array(
     z.strictObject({
       id: z.string(),
-      kind: z.enum(['stamp', 'lay', 'mask', 'unmask', 'tape', 'untape']),
+      kind: z.enum(actKinds),
       of: z.string(),
       after: z.array(z.strictObject({ act: z.string(), because: z.enum(actReasons) })),
     }),

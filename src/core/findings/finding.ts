@@ -227,6 +227,13 @@ export type FindingData =
   | { readonly rule: 'prints-cross'; readonly other: string; readonly area: number }
   | { readonly rule: 'words-masked'; readonly other: string }
   | { readonly rule: 'ground-over-image'; readonly ground: string }
+  /** Of a scene: strips that nothing is inked in, or a mark that none of its strips is left of. */
+  | {
+      readonly rule: 'strips-bare';
+      readonly why: 'bare' | 'lost';
+      readonly scene: string;
+      readonly strips: readonly { readonly id: string; readonly at: number }[];
+    }
   | { readonly rule: 'even-number'; readonly count: number; readonly face: FaceId }
   | {
       readonly rule: 'easier-figures';

@@ -41,6 +41,7 @@ export const deedRemedyIds = [
   'let-cross',
   'as-placed',
   'keep-off',
+  'ink-strips',
   'turn-about',
 ] as const;
 export type DeedRemedyId = (typeof deedRemedyIds)[number];

@@ -121,7 +121,12 @@ function placesOn({ rect, piece }: ResolvedMark): readonly Point[] {
 function groundAt(areas: readonly InkedArea[], paper: string, point: Point): string {
   return areas.reduce(
     (below, { mark, outline, bounds: { x0, y0, x1, y1 }, paint }) =>
-      x0 <= point.x && point.x <= x1 && y0 <= point.y && point.y <= y1 && contains(outline, point)
+      x0 <= point.x &&
+      point.x <= x1 &&
+      y0 <= point.y &&
+      point.y <= y1 &&
+      contains(outline, point) &&
+      (!mark.within || contains(mark.within, point))
         ? seenAt(below, paint, mark, point)
         : below,
     paper,

@@ -6,6 +6,7 @@ import type { Plan } from '../plan/plan';
 import type { SupportId } from '../resolve/origins';
 import { isMark, outlineOf, outlineOfBase } from '../resolve/outlineOf';
 import type { ResolvedCard } from '../resolve/resolvedCard';
+import { foldScenes, unfoldScenes, type FoldedScene } from './foldScenes';
 import { maskHabitsOf } from './maskHabits';
 import { masksToCut, withMasks, type MaskedPrints, type PlannedMask } from './masksToCut';
 import { planPaper } from './planPaper';
@@ -15,11 +16,13 @@ import { printsOf } from './printsOf';
 export interface MaskedPaper extends MaskedPrints {
   readonly face: FaceId;
   readonly support: SupportId;
+  /** Those in strips; each is one among the prints. */
+  readonly scenes: readonly FoldedScene[];
 }
 
 /** What is stamped first on each paper of a card, and which masks that takes. */
 export interface MaskPlan {
-  /** Those with more than one print, the base of each face first. */
+  /** Those with more than one print or a scene, the base of each face first. */
   readonly papers: readonly MaskedPaper[];
   /** In the order they are laid on. */
   readonly masks: readonly PlannedMask[];
@@ -34,8 +37,9 @@ export function maskCard(plan: Plan, card: ResolvedCard): MaskPlan {
   const { habits } = plan;
   const maskHabits = maskHabitsOf(plan);
   const planned = papersOf(card).flatMap(({ face, support }) => {
-    const prints = printsOf(card, face, support);
-    if (prints.length < 2) return [];
+    const scenes = card.scenes.filter((each) => each.face === face && each.support === support);
+    const { prints, folded } = foldScenes(printsOf(card, face, support), scenes);
+    if (prints.length < 2 && scenes.length === 0) return [];
     const paper = planPaper({
       prints,
       clip: seenOf(card, face, support),
@@ -43,12 +47,15 @@ export function maskCard(plan: Plan, card: ResolvedCard): MaskPlan {
       acceptsOverlaps: habits.acceptsOverlaps,
       habits: maskHabits,
     });
-    return [{ face, support, ...paper }];
+    return [{ face, support, scenes: folded, ...paper }];
   });
   const { making } = plan;
   const masks = masksToCut(planned, maskHabits, making.copies, habits.maskUses);
   return {
-    papers: planned.map((paper) => ({ ...paper, ...withMasks(paper, masks) })),
+    papers: planned.map((paper) => {
+      const whole = { ...paper, ...withMasks(paper, masks) };
+      return { ...whole, acts: unfoldScenes(whole.acts, paper.scenes) };
+    }),
     masks,
     covered: planned.reduce((sum, { covered }) => sum + covered.length, 0),
     fewest: planned.reduce((sum, { fewest }) => sum + fewest.ids.length, 0),

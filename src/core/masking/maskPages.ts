@@ -1,29 +1,23 @@
 import { cutShapes } from '../drawing/cutLines';
 import type { Line, Page, Shape } from '../drawing/shape';
-import { TICKS_PER_INCH, TICKS_PER_MILLIMETRE } from '../length/length';
+import { TICKS_PER_MILLIMETRE } from '../length/length';
 import { boundsOf, corners, shiftedBy, type Bounds, type Outline } from '../outline/outline';
 import { intersectOutlines } from '../outline/polygons';
+import { checkFoot, checkLayers, lineFrom, nameAt, nameHeight } from './checkLines';
 import type { PlannedMask } from './masksToCut';
 
 const mm = TICKS_PER_MILLIMETRE;
-const ink = '#1e2428';
 const looks = {
   sheet: { colour: '#70797d', width: 0.1 * mm },
   cut: { colour: '#a42c19', width: 0.2 * mm },
   print: { colour: '#70797d', width: 0.1 * mm },
   register: { colour: '#07606a', width: 0.15 * mm },
-  check: { colour: ink, width: 0.25 * mm },
 } as const satisfies Readonly<Record<string, Line>>;
 
-/** Between masks, and the room for the name under each. */
+/** Between masks. */
 const gap = 5 * mm;
-const nameHeight = 3 * mm;
 /** Of a cross that is laid on the corner of a print. */
 const arm = 2.5 * mm;
-
-/** The lines by which a print is checked: a ruler laid on them must agree. */
-export const checkLines = { inch: TICKS_PER_INCH, metric: 25 * mm } as const;
-const foot = 14 * mm;
 
 /** What can be laid on a sheet of masking paper, in ticks. */
 export interface MaskRoom {
@@ -64,8 +58,8 @@ export function maskPages(
     const high = laid.height + nameHeight * 2 + gap;
     let page = pages.find(
       (each) =>
-        (each.x + laid.width <= room.width && each.y + high <= room.height - foot) ||
-        each.y + each.rowHeight + high <= room.height - foot,
+        (each.x + laid.width <= room.width && each.y + high <= room.height - checkFoot) ||
+        each.y + each.rowHeight + high <= room.height - checkFoot,
     );
     if (!page) pages.push((page = { placed: [], x: 0, y: 0, rowHeight: 0 }));
     if (page.x + laid.width > room.width && page.x > 0) {
@@ -128,7 +122,7 @@ function pageOf(
   const width = Math.max(room.width, ...placed.map(({ laid, x }) => x + laid.width));
   const lowest = Math.max(...placed.map(({ laid, y }) => y + laid.height + nameHeight * 2));
   const isBounded = Number.isFinite(room.height);
-  const height = isBounded ? Math.max(room.height, lowest + foot) : lowest + foot;
+  const height = isBounded ? Math.max(room.height, lowest + checkFoot) : lowest + checkFoot;
   return {
     title,
     width,
@@ -147,24 +141,16 @@ function pageOf(
         shapes: placed.flatMap(({ laid, x, y }) => cutShapes(shiftedBy(laid.cut, x, y), looks.cut)),
       },
       { id: 'register', shapes: placed.flatMap(crosses) },
-      { id: 'check', shapes: checkShapes(height) },
-      {
-        id: 'text',
-        shapes: [
-          ...placed.map(({ laid: { mask, height: own }, x, y }) =>
-            write(
-              x,
-              y + own + nameHeight * 1.5,
-              `${mask.letter} ${mask.covers.map(({ print }) => nameOf(print.id)).join(', ')}`,
-            ),
+      ...checkLayers(
+        height,
+        placed.map(({ laid: { mask, height: own }, x, y }) =>
+          nameAt(
+            x,
+            y + own + nameHeight * 1.5,
+            `${mask.letter} ${mask.covers.map(({ print }) => nameOf(print.id)).join(', ')}`,
           ),
-          write(
-            0,
-            height - foot + 10.5 * mm,
-            'print at 100 %: the upper line is 1 in, the lower 25 mm',
-          ),
-        ],
-      },
+        ),
+      ),
     ],
   };
 }
@@ -173,45 +159,7 @@ function pageOf(
 function crosses({ laid: { width, height, isWhole }, x, y }: Placed): readonly Shape[] {
   if (!isWhole) return [];
   return corners({ x, y, width, height }).flatMap((at) => [
-    line(at.x - arm, at.y, at.x + arm, at.y),
-    line(at.x, at.y - arm, at.x, at.y + arm),
+    lineFrom(at.x - arm, at.y, at.x + arm, at.y, looks.register),
+    lineFrom(at.x, at.y - arm, at.x, at.y + arm, looks.register),
   ]);
-}
-
-const line = (
-  x1: number,
-  y1: number,
-  x2: number,
-  y2: number,
-  look: Line = looks.register,
-): Shape => ({
-  kind: 'line',
-  points: [
-    { x: x1, y: y1 },
-    { x: x2, y: y2 },
-  ],
-  line: look,
-});
-
-function checkShapes(height: number): readonly Shape[] {
-  const [upper, lower] = [height - foot + 3 * mm, height - foot + 6 * mm];
-  const ruled = (y: number, length: number) => [
-    line(0, y, length, y, looks.check),
-    line(0, y - mm, 0, y + mm, looks.check),
-    line(length, y - mm, length, y + mm, looks.check),
-  ];
-  return [...ruled(upper, checkLines.inch), ...ruled(lower, checkLines.metric)];
-}
-
-function write(x: number, y: number, words: string): Shape {
-  return {
-    kind: 'text',
-    align: 'left',
-    lettering: 'plain',
-    x,
-    y,
-    words,
-    height: nameHeight,
-    colour: ink,
-  };
 }

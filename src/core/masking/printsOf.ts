@@ -50,7 +50,7 @@ function makePrint(mark: ResolvedMark): Print | undefined {
     isOpaque: paints.length > 0 && paints.every(hidesAll),
     resists: paints.some(isEmbossed),
     tape: tapeOf(mark),
-    shape: shapeOf(mark),
+    shape: mark.within ? undefined : shapeOf(mark),
     stamp: stampKey(mark),
     imageOf: undefined,
   };
@@ -150,12 +150,14 @@ function claimedBy(mark: ResolvedMark): Claimed {
   if (before) return before;
   const openings = onFaceOf(mark, flattenPath(stamp.openings), stamp.shape.box);
   const body = subtractOutlines(silhouette, openings);
+  const { within } = mark;
   const ink = uniteOutlines(
     inkOf(mark).map(({ outline, halfWidth }) =>
       halfWidth === undefined ? outline : growLines(outline, halfWidth),
     ),
   );
-  const reach = uniteOutlines([body, intersectOutlines(ink, openings)]);
+  const shown = intersectOutlines(ink, openings);
+  const reach = uniteOutlines([body, within ? intersectOutlines(shown, within) : shown]);
   const made = { body, reach };
   claimed.set(silhouette, made);
   return made;

@@ -6,7 +6,7 @@ import type { FaceId } from '../plan/faces';
 import type { DieSet } from '../plan/libraryItem';
 import type { Mark } from '../plan/piece';
 import type { Polygon } from '../geometry/flattenPath';
-import { boundsOf, boxesOverlap, turnedCorners, type Rect } from '../outline/outline';
+import { boundsOf, boxesOverlap, turnedCorners, type Outline, type Rect } from '../outline/outline';
 import { isLifted } from '../resolve/bond';
 import type { ResolvedBase, ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedPiece } from '../resolve/resolvedPiece';
@@ -48,6 +48,8 @@ export interface DrawnMark {
   readonly strokes: readonly Stroke[];
   /** What its strokes are made from: two marks with the same, in the same boxes and colours, look alike. */
   readonly from: readonly [Mark, ResolvedMark['stamp'], ResolvedMark['stencil']] | undefined;
+  /** It shows only within this, the strips of a scene it is inked in. */
+  readonly within: Outline | undefined;
   /** The colours it is seen in, as one text. */
   readonly look: string;
   /** The grounds it lies on, or the marks a late ground lies on, whose colour is seen through its own. */
@@ -115,7 +117,7 @@ function drawPaper({
 
 /** A mark with its strokes, ready to be drawn. */
 export function drawMark(mark: ResolvedMark): DrawnMark {
-  const { id, rect, piece } = mark;
+  const { id, rect, piece, within } = mark;
   const strokes = kindOf(piece).strokes(mark);
   const whole = strokes.reduce<Rect>(
     (sum, stroke) => (stroke.kind === 'path' && stroke.at ? boxRound(sum, stroke.at) : sum),
@@ -123,7 +125,7 @@ export function drawMark(mark: ResolvedMark): DrawnMark {
   );
   const from = [piece, mark.stamp, mark.stencil] as const;
   const look = mark.paints.map(lookOf).join(' ');
-  return { id, rect, whole, turn: piece.place.turn, strokes, from, look, over: [] };
+  return { id, rect, whole, turn: piece.place.turn, strokes, from, within, look, over: [] };
 }
 
 function lookOf(paint: Paint | undefined): string {

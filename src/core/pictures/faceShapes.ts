@@ -82,19 +82,28 @@ function stitches({ uncut, shape, stitch, isMirrored }: DrawnPiece): readonly Sh
 /** A mark in its place: turned, cut down to what is not masked off, and where it lies on a ground, in the colour it has there. */
 export function markShapes(mark: DrawnMark, paper: Area): readonly Shape[] {
   const { strokes, whole, over } = mark;
-  return [
+  return keptWithin(mark, [
     inPlace(
       mark,
       strokes.flatMap((stroke) => strokeShapes(stroke, whole, paper)),
     ),
     ...over.flatMap((under) =>
-      under.strokes.flatMap((below) =>
-        strokes.flatMap((above) =>
-          meetingShapes(laidStroke(under, below), laidStroke(mark, above)),
+      keptWithin(
+        under,
+        under.strokes.flatMap((below) =>
+          strokes.flatMap((above) =>
+            meetingShapes(laidStroke(under, below), laidStroke(mark, above)),
+          ),
         ),
       ),
     ),
-  ];
+  ]);
+}
+
+/** As far as the strips of its scene let them be seen. */
+function keptWithin({ within }: DrawnMark, shapes: readonly Shape[]): readonly Shape[] {
+  if (!within) return shapes;
+  return [{ kind: 'group', clips: [{ kind: 'outline', outline: within }], shapes }];
 }
 
 function laidStroke(mark: DrawnMark, stroke: Stroke): LaidStroke {

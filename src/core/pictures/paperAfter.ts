@@ -45,6 +45,7 @@ export function paperAfter(
   const paper = paperArea(drawn);
   const made = acts.slice(0, count).filter(isMaking);
   const over = new Map(made.map((act) => [act.piece, act.over]));
+  const open = openStrips(made);
   const cuts = new Map(
     acts.flatMap((act) =>
       act.kind === 'mask' || act.kind === 'tape' ? [[act.piece, act.cut] as const] : [],
@@ -53,8 +54,11 @@ export function paperAfter(
   const isDone = ({ id }: DrawnMark) => over.has(id);
   const marks = drawn.marks.filter(isDone).map((mark) => withOver(printedOnly(mark), isDone));
   const outside = outsideOf(card);
-  const kept = (mark: DrawnMark): readonly Area[] =>
-    (over.get(mark.id) ?? []).map((covered) => outside(cuts.get(covered) ?? []));
+  const kept = ({ id }: DrawnMark): readonly Area[] => {
+    const inside = open.get(id);
+    const masked = (over.get(id) ?? []).map((covered) => outside(cuts.get(covered) ?? []));
+    return inside ? [...masked, { kind: 'outline', outline: inside }] : masked;
+  };
   const [coming] = acts.slice(count).filter(isMaking);
   const next = drawn.marks.find(({ id }) => id === coming?.piece);
   return {
@@ -119,11 +123,43 @@ const isMaking = (act: Act): act is Extract<Act, { kind: 'stamp' | 'lay' }> =>
 
 function masksOn(acts: readonly Act[]): readonly LaidMask[] {
   const on = new Map<string, LaidMask>();
+  const stripKey = (piece: string, at: number) => `${piece} ${at}`;
   for (const act of acts)
-    if (act.kind === 'mask')
-      on.set(act.piece, { letter: act.mask, piece: act.piece, cut: act.cut });
-    else if (act.kind === 'unmask') on.delete(act.piece);
+    switch (act.kind) {
+      case 'mask':
+        on.set(act.piece, { letter: act.mask, piece: act.piece, cut: act.cut });
+        break;
+      case 'unmask':
+        on.delete(act.piece);
+        break;
+      case 'cover':
+      case 'return':
+        for (const { at, outline } of act.strips)
+          on.set(stripKey(act.piece, at), {
+            letter: String(at + 1),
+            piece: act.piece,
+            cut: outline,
+          });
+        break;
+      case 'lift':
+        for (const { at } of act.strips) on.delete(stripKey(act.piece, at));
+        break;
+      case 'uncover':
+        for (const key of [...on.keys()]) if (key.startsWith(`${act.piece} `)) on.delete(key);
+        break;
+      default:
+    }
   return [...on.values()];
+}
+
+/** Of what is inked in strips, those it has been inked in so far. */
+function openStrips(
+  made: readonly Extract<Act, { kind: 'stamp' | 'lay' }>[],
+): ReadonlyMap<string, Outline> {
+  const open = new Map<string, Outline>();
+  for (const { piece, inside } of made)
+    if (inside) open.set(piece, [...(open.get(piece) ?? []), ...inside.outline]);
+  return open;
 }
 
 /** What the stamp leaves of an image: it is coloured later. One that is coloured all over shows what it is coloured with. */

@@ -121,9 +121,12 @@ function removePiece(plan: Plan, id: string): EditOutcome {
 
 function changeItem(plan: Plan, edit: Extract<SimpleEdit, { kind: 'change' }>): EditOutcome {
   if (edit.in !== 'pieces')
-    return withItem<'uses' | 'combinations'>(plan, edit.in, edit.id, (item) =>
+    return withItem<'uses' | 'combinations' | 'scenes'>(plan, edit.in, edit.id, (item) =>
       done(
-        withReplaced<'uses' | 'combinations'>(plan, edit.in, { ...item, ...defined(edit.change) }),
+        withReplaced<'uses' | 'combinations' | 'scenes'>(plan, edit.in, {
+          ...item,
+          ...defined(edit.change),
+        }),
         {
           ...edit,
           change: previous(item, edit.change),

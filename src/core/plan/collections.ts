@@ -3,7 +3,15 @@ import type { Combination } from './combination';
 import { compareOrder } from './orderKeys';
 import type { OrderedPiece, SizeRule } from './piece';
 import type { Overlap } from './overlap';
-import { mostAccepted, mostCombinations, mostOverlaps, mostPieces, mostUses } from './planFacts';
+import {
+  mostAccepted,
+  mostCombinations,
+  mostOverlaps,
+  mostPieces,
+  mostScenes,
+  mostUses,
+} from './planFacts';
+import type { Scene } from './scene';
 import type { Use } from './use';
 
 /** The parts of a plan that hold many things of a kind, each known by its id. */
@@ -12,9 +20,17 @@ export interface Collections {
   readonly uses: Use;
   readonly combinations: Combination;
   readonly overlaps: Overlap;
+  readonly scenes: Scene;
   readonly accepted: Accepted;
 }
-export const collectionIds = ['pieces', 'uses', 'combinations', 'overlaps', 'accepted'] as const;
+export const collectionIds = [
+  'pieces',
+  'uses',
+  'combinations',
+  'overlaps',
+  'scenes',
+  'accepted',
+] as const;
 export type CollectionId = (typeof collectionIds)[number];
 export type ItemOf<Id extends CollectionId> = Collections[Id];
 
@@ -43,6 +59,11 @@ export const collections: { readonly [Id in CollectionId]: Collection<ItemOf<Id>
   uses: { ...byId(({ id }) => id), most: mostUses, needs: () => [] },
   combinations: { ...byId(({ id }) => id), most: mostCombinations, needs: () => [] },
   overlaps: { ...byId(overlapId), most: mostOverlaps, needs: ({ between }) => between },
+  scenes: {
+    ...byId(({ id }) => id),
+    most: mostScenes,
+    needs: ({ on }) => ('piece' in on ? [on.piece] : []),
+  },
   accepted: { ...byId(acceptedId), most: mostAccepted, needs: () => [] },
 };
 

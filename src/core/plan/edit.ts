@@ -7,6 +7,7 @@ import { orderKeySchema } from './orderKeySchema';
 import { orderedPieceSchema, pieceChangeSchema } from './piece';
 import { acceptedSchema } from './accepted';
 import { overlapSchema } from './overlap';
+import { sceneSchema } from './scene';
 import { aboutSchema, baseSchema, makingSchema } from './plan';
 import { useSchema } from './use';
 
@@ -24,6 +25,7 @@ const putSchema = z.discriminatedUnion('in', [
     item: combinationSchema,
   }),
   z.strictObject({ kind: z.literal('put'), in: z.literal('overlaps'), item: overlapSchema }),
+  z.strictObject({ kind: z.literal('put'), in: z.literal('scenes'), item: sceneSchema }),
   z.strictObject({ kind: z.literal('put'), in: z.literal('accepted'), item: acceptedSchema }),
 ]);
 
@@ -41,6 +43,12 @@ const changeSchema = z.discriminatedUnion('in', [
     in: z.literal('combinations'),
     id: pieceIdSchema,
     change: combinationSchema.omit({ id: true }).partial(),
+  }),
+  z.strictObject({
+    kind: z.literal('change'),
+    in: z.literal('scenes'),
+    id: pieceIdSchema,
+    change: sceneSchema.omit({ id: true }).partial(),
   }),
 ]);
 

@@ -35,6 +35,7 @@ export function newPlan({
     uses: [],
     combinations: [],
     overlaps: [],
+    scenes: [],
     accepted: [],
   };
 }

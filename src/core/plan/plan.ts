@@ -15,6 +15,7 @@ import {
 } from './ids';
 import { libraryRefSchema } from './items/itemShape';
 import { overlapSchema } from './overlap';
+import { sceneSchema } from './scene';
 import { orderedPieceSchema, pieceSchema } from './piece';
 import {
   cardStatuses,
@@ -24,6 +25,7 @@ import {
   mostCombinations,
   mostOverlaps,
   mostPieces,
+  mostScenes,
   mostUses,
 } from './planFacts';
 import { useSchema } from './use';
@@ -123,6 +125,12 @@ const planOf = <Pieces extends z.ZodType>(pieces: Pieces) =>
         message: 'two pieces are told of once',
       })
       .transform((list) => list.toSorted(collections.overlaps.compare)),
+    /** Sorted by id. */
+    scenes: z
+      .array(sceneSchema)
+      .max(mostScenes)
+      .refine(haveOwnIds, { message: 'every scene needs an id of its own' })
+      .transform((list) => list.toSorted(collections.scenes.compare)),
     accepted: z
       .array(acceptedSchema)
       .max(mostAccepted)

@@ -25,6 +25,7 @@ export const mostUses = 500;
 export const mostAccepted = 1000;
 export const mostCombinations = 200;
 export const mostOverlaps = 2000;
+export const mostScenes = 20;
 /** Parts picked out of one image, areas of one part, and groups of openings of one stencil. */
 export const mostImageParts = 40;
 export const mostPartAreas = 40;

@@ -6,6 +6,7 @@ import { boundsOf, type Outline } from '../outline/outline';
 import type { Plan } from '../plan/plan';
 import { distinctName } from '../resolve/distinctNames';
 import type { ResolvedCard } from '../resolve/resolvedCard';
+import { stripWords } from '../words/stripWords';
 import { joinWords } from '../words/phrases';
 
 /** What is done on one paper, one sentence for each act. */
@@ -16,7 +17,7 @@ export interface StampingSteps {
   readonly steps: readonly string[];
 }
 
-/** Stamp in this order: the papers of a card on which prints meet, so that the order matters. */
+/** Stamp in this order: the papers of a card on which prints meet or strips are inked, so that the order matters. */
 export function stampingSteps(
   plan: Plan,
   card: ResolvedCard,
@@ -24,7 +25,7 @@ export function stampingSteps(
   unit: Unit,
 ): readonly StampingSteps[] {
   return masks.papers
-    .filter(({ meetings }) => meetings.length > 0)
+    .filter(({ meetings, scenes }) => meetings.length > 0 || scenes.length > 0)
     .map((paper) => ({
       paper,
       on: paper.support === 'base' ? 'Base' : distinctName(card, paper.support),
@@ -50,7 +51,8 @@ function stepSentence(
         letters.length === 0
           ? ''
           : ` over ${letters.length === 1 ? 'mask' : 'masks'} ${joinWords(letters)}`;
-      return `${act.kind === 'stamp' ? 'Stamp' : 'Lay'} ${name}${over}.`;
+      const strips = act.inside ? ` in ${stripWords(act.inside.strips)}` : '';
+      return `${act.kind === 'stamp' ? 'Stamp' : 'Lay'} ${name}${strips}${over}.`;
     }
     case 'mask':
       return `Once it is dry, lay mask ${act.mask} on ${name}, cut ${writeLength(habits.maskInset.ticks, unit)} ${unit} inside the line; press its edge down.`;
@@ -58,6 +60,14 @@ function stepSentence(
       return `Tape all round ${name}: ${tapeStrips(act.cut, unit)}, their inner edge ${writeLength(lengthFromTicks(act.margin), unit)} ${unit} inside; press it down.`;
     case 'untape':
       return 'Peel the tape off, away from the ink.';
+    case 'cover':
+      return `Lay all ${act.strips.length} strips on, by the outline of the paper.`;
+    case 'lift':
+      return `Lift ${stripWords(act.strips)}.`;
+    case 'return':
+      return `Once the ink is dry, and only then, lay ${stripWords(act.strips)} back.`;
+    case 'uncover':
+      return 'Take all strips off; keep them for the next copy.';
     case 'unmask':
       return `Take mask ${act.mask} off ${name}; peel it with care while its ink is wet.`;
     default:

@@ -31,6 +31,8 @@ export interface InkedStroke {
  * is not met.
  */
 export function inkMeeting(mark: ResolvedMark, outline: Outline): readonly InkMet[] {
+  const { within } = mark;
+  if (within && !touches(outline, within)) return [];
   return inkOf(mark).flatMap((stroke): InkMet[] => {
     const { halfWidth, paint } = stroke;
     const isMet =
@@ -41,7 +43,10 @@ export function inkMeeting(mark: ResolvedMark, outline: Outline): readonly InkMe
     return [
       {
         colour: paint.colour,
-        isWhole: halfWidth === undefined && isWithin(outline, stroke.outline),
+        isWhole:
+          halfWidth === undefined &&
+          isWithin(outline, stroke.outline) &&
+          (!within || isWithin(outline, within)),
       },
     ];
   });

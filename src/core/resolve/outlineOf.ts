@@ -1,6 +1,7 @@
 import { kindOf } from '../kinds/kinds';
 import { sameSize, type Size } from '../length/length';
 import { corners, turned, type Outline, type Rect } from '../outline/outline';
+import { intersectOutlines } from '../outline/polygons';
 import { clipped, stretched } from '../outline/stretched';
 import type { Piece } from '../plan/piece';
 import { sameJson } from '../plan/sameJson';
@@ -20,7 +21,7 @@ const known = new WeakMap<Placed, Outline>();
 const last = new WeakMap<Piece, { readonly placed: Placed; readonly outline: Outline }>();
 
 /**
- * What of the face a piece covers: its die's shape, its print as far as it is not masked off, the ink of its words. A
+ * What of the face a piece covers: its die's shape, its print as far as it is not masked off and within its strips, the ink of its words. A
  * piece that lies as before has the same object for it, so that what is reckoned from outlines can be kept.
  */
 export function outlineOf(placed: Placed): Outline {
@@ -47,6 +48,7 @@ function hasSameOutline(a: Placed, b: Placed): boolean {
       sameRect(a.whole, b.whole) &&
       a.stamp === b.stamp &&
       a.stencil === b.stencil &&
+      a.within === b.within &&
       sameJson(a.words, b.words)
     );
   return (
@@ -84,5 +86,6 @@ export function outlineOfPaper({
 }
 
 function outlineOfMark(mark: ResolvedMark): Outline {
-  return turned(kindOf(mark.piece).outline(mark), mark.rect, mark.piece.place.turn);
+  const whole = turned(kindOf(mark.piece).outline(mark), mark.rect, mark.piece.place.turn);
+  return mark.within ? intersectOutlines(whole, mark.within) : whole;
 }

@@ -198,6 +198,7 @@ function resolveMarkOnSupport(piece: Mark, task: Resolving): MarkOutcome {
     stamp,
     stencil,
     words,
+    within: undefined,
     piece,
   };
   if (piece.place.turn === 0) return { ok: true, mark };

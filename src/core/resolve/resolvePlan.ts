@@ -17,6 +17,7 @@ import { layOver, marksOver } from './layOver';
 import { letterAt } from './letterAt';
 import { markOrder, paintOrder, stackOrder } from './paintOrder';
 import { resolveBase } from './resolveBase';
+import { resolveScenes } from './resolveScenes';
 import type { ResolvedBase, ResolvedCard } from './resolvedCard';
 import type { ResolvedPiece } from './resolvedPiece';
 import type { ResolvedMark } from './resolvedMark';
@@ -70,11 +71,12 @@ export function resolvePlan(plan: Plan, library: Library): ResolvedCard {
   });
   const pieces = layOver(flat);
   const laid = marked.flatMap((outcome) => (outcome.ok ? [outcome.mark] : []));
-  const marks = markOrder(marksOver(pieces, laid));
+  const { scenes, marks } = resolveScenes(plan, base, pieces, markOrder(marksOver(pieces, laid)));
   return {
     base,
     pieces,
     marks,
+    scenes,
     painted: paintOrder(pieces, marks),
     impossible: [...found, ...marked].flatMap((each) => (!each.ok ? [each.impossible] : [])),
     thickness: thicknessOf(pieces, marks, base, plan),

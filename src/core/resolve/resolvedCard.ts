@@ -9,6 +9,7 @@ import type { SizeOrigin, SupportId } from './origins';
 import type { PaintOrder } from './paintOrder';
 import type { ResolvedMark } from './resolvedMark';
 import type { ResolvedPiece } from './resolvedPiece';
+import type { ResolvedScene } from './resolveScenes';
 
 export interface ResolvedBase extends BlankLayout {
   readonly letter: string;
@@ -61,6 +62,8 @@ export interface ResolvedCard {
   readonly pieces: readonly ResolvedPiece[];
   /** What lies on paper without being paper: grounds, then prints, then what is stuck on, each in list order. */
   readonly marks: readonly ResolvedMark[];
+  /** Papers divided into strips. */
+  readonly scenes: readonly ResolvedScene[];
   /** All of both on each face, from the back to the front: what comes later covers what comes before. */
   readonly painted: PaintOrder;
   readonly impossible: readonly ImpossiblePiece[];

@@ -1,6 +1,7 @@
 import { kindOf } from '../kinds/kinds';
 import type { PlacedMark } from '../kinds/markKind';
 import type { Length } from '../length/length';
+import type { Outline } from '../outline/outline';
 import type { FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
 import type { PlaceOrigin, Reveals, SupportId } from './origins';
@@ -28,6 +29,8 @@ export interface ResolvedMark extends PlacedMark {
   /** From its box to the edges of what it lies on; negative where it hangs over. */
   readonly reveals: Reveals;
   readonly origins: { readonly x: PlaceOrigin; readonly y: PlaceOrigin };
+  /** The strips of a scene it is inked in; undefined where it is kept to none. */
+  readonly within: Outline | undefined;
   /** How far it stands up from the paper. */
   readonly height: Length;
   /** Height of the paper under it above the face. */

@@ -28,6 +28,7 @@ function looksAlike(before: Props, now: Props): boolean {
 export function areAlike(a: DrawnMark, b: DrawnMark): boolean {
   return (
     a.look === b.look &&
+    a.within === b.within &&
     a.over.length === b.over.length &&
     a.over.every((each, index) => {
       const other = b.over[index];

@@ -5,6 +5,7 @@ import type { Combination } from '../../core/plan/combination';
 import type { PieceId } from '../../core/plan/ids';
 import type { ColourSource } from '../../core/plan/pieces/colourSource';
 import type { About, Base } from '../../core/plan/plan';
+import type { Scene } from '../../core/plan/scene';
 import type { Use } from '../../core/plan/use';
 import type { CardChange, ItemChange, Lettered, PartOf } from '../../core/resolve/compareCards';
 import { dayWords } from '../../core/prose/dayWords';
@@ -44,6 +45,14 @@ interface CollectionWords<Item> {
   readonly part: (part: PartOf<Item>, before: Item, after: Item, words: ChangeWords) => string;
 }
 
+const sceneParts: Readonly<Record<PartOf<Scene>, string>> = {
+  name: 'called otherwise',
+  on: 'laid on other paper',
+  lines: 'its lines drawn otherwise',
+  disc: 'its disc kept otherwise',
+  inked: 'inked in other strips',
+};
+
 const collectionWords: { readonly [Id in CollectionId]: CollectionWords<ItemOf<Id>> } = {
   pieces: {
     nameOf: ({ name, letter }) => `${name} ${letter}`.trim(),
@@ -68,6 +77,12 @@ const collectionWords: { readonly [Id in CollectionId]: CollectionWords<ItemOf<I
     added: 'stamped as decided',
     removed: 'stamped as follows from their places',
     part: (part) => part,
+  },
+  scenes: {
+    nameOf: ({ name }) => name,
+    added: 'divided into strips',
+    removed: 'no longer divided into strips',
+    part: (part) => sceneParts[part],
   },
   accepted: {
     nameOf: ({ rule, subject }, { pieceName }) => ruleWords[rule] + aboutWords(subject, pieceName),

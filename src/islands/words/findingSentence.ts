@@ -13,6 +13,7 @@ import { writeReveals } from '../../core/prose/sentences';
 import { amountWords } from '../../core/prose/supplyWords';
 import { writeArea } from '../../core/words/areaWords';
 import { countWords } from '../../core/words/countWords';
+import { stripWords } from '../../core/words/stripWords';
 import { joinWords } from '../../core/words/phrases';
 
 /** What was found and why it matters, in one plain sentence. */
@@ -147,6 +148,10 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
       return `${piece} is stamped over the mask of ${otherPiece}, so parts of letters will be missing. Stamp the words first, or move them.`;
     case 'ground-over-image':
       return `${piece} has ${otherPiece} laid over it and takes its colour. Cover it with a mask, or let it take the colour.`;
+    case 'strips-bare':
+      return data.why === 'lost'
+        ? `${piece} is inked in no strip that ${data.scene} has, so it is not seen. Tick the strips it belongs in, on Masks.`
+        : `Nothing is inked in ${stripWords(data.strips)} of ${data.scene}, so the paper shows there. Ink it, or take a line away.`;
     case 'even-number':
       return `${data.count} gems or dots; odd numbers look settled. Add one, or take one away.`;
     case 'easier-figures': {

@@ -7,7 +7,8 @@ import type { PlannedMask } from '../../core/masking/masksToCut';
 import type { PlannedMeeting } from '../../core/masking/planPaper';
 import type { PrintKind } from '../../core/masking/print';
 import { countWords } from '../../core/words/countWords';
-import { joinWords } from '../../core/words/phrases';
+import { stripWords } from '../../core/words/stripWords';
+import { capitalise, joinWords } from '../../core/words/phrases';
 
 /** What a print is, as a row tells it. */
 export const printKindWords: Readonly<Record<PrintKind, string>> = {
@@ -67,6 +68,14 @@ export function actWords(act: Act, nameOf: (piece: string) => string, number: nu
       return `${number} ${nameOf(act.piece)}`;
     case 'lay':
       return `${number} ${nameOf(act.piece)}, laid`;
+    case 'cover':
+      return 'strips on';
+    case 'lift':
+      return `${stripWords(act.strips)} open`;
+    case 'return':
+      return `${stripWords(act.strips)} back`;
+    case 'uncover':
+      return 'strips off';
     case 'mask':
       return `mask ${act.mask} on`;
     case 'unmask':
@@ -93,6 +102,14 @@ export function afterWords(act: Act | undefined, nameOf: (piece: string) => stri
       return `Mask ${act.mask} off ${nameOf(act.piece)}`;
     case 'tape':
       return `Tape round ${nameOf(act.piece)}`;
+    case 'cover':
+      return 'All strips on the paper';
+    case 'lift':
+      return `${capitalise(stripWords(act.strips))} open`;
+    case 'return':
+      return `${capitalise(stripWords(act.strips))} back on dry ink`;
+    case 'uncover':
+      return 'All strips off';
     case 'untape':
       return 'Tape off';
     default:
@@ -118,6 +135,8 @@ const reasonWords: Readonly<Record<ActReason, string>> = {
   'its-mask': 'its ink has to be dry under the mask',
   'stops-there': 'the ink has to stop there',
   'its-tape': 'its ink stops at the tape',
+  'in-strips': 'its strips have to be open',
+  'dry-strip': 'strips are laid back on dry ink only',
 };
 
 /** One meeting as the ticket of one of the two tells it. */

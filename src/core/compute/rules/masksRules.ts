@@ -3,6 +3,7 @@ import { orderCircle } from '../../findings/rules/orderCircle';
 import { againstKind } from '../../findings/rules/againstKind';
 import { printsCross } from '../../findings/rules/printsCross';
 import { wordsMasked } from '../../findings/rules/wordsMasked';
+import { stripsBare } from '../../findings/rules/stripsBare';
 import { groundOverImage } from '../../findings/rules/groundOverImage';
 
 /** Rules that read in which order what meets is stamped, and what is covered. */
@@ -12,4 +13,5 @@ export const masksRules: readonly Rule[] = [
   printsCross,
   wordsMasked,
   groundOverImage,
+  stripsBare,
 ];

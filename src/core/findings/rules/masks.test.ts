@@ -34,7 +34,7 @@ const mend = (plan: Plan, remedy = 0, library?: Library) =>
 
 describe('what is stamped in which order', () => {
   it('gives nothing to mend on the demo’s cards, and nothing while no masks are worked out', () => {
-    expect(demoCards.length).toBe(20);
+    expect(demoCards.length).toBe(21);
     for (const { id, plan, library } of demoCards)
       expect([id, rulesOf(plan, library)]).toEqual([id, []]);
     const { plan, library } = garden;
@@ -73,7 +73,7 @@ describe('what is stamped in which order', () => {
         acceptsOverlaps: false,
         habits: maskHabitsOf(plan),
       });
-      const papers = [{ face: 'front', support: 'base', acts: [], ...paper }] as const;
+      const papers = [{ face: 'front', support: 'base', acts: [], scenes: [], ...paper }] as const;
       const masks = { papers, masks: [], covered: 1, fewest: 1, isProven: true };
       return againstKind.find({
         ...{ plan, card, library: garden.library },

@@ -48,13 +48,14 @@ const noPaper: Area = { kind: 'outline', outline: [] };
 
 /** The colour words are shown in. */
 const ink = '#22282b';
+const plainMark = { turn: 0, from: undefined, within: undefined, look: '', over: [] } as const;
 
 function printOf(stamp: Stamp): DrawnMark {
   const { width, height, layers, words, id } = stamp;
   const rect = { x: zeroLength, y: zeroLength, width: width.ticks, height: height.ticks };
   const colours = words ? [ink] : layers.map(({ colour }) => colour);
   const strokes = stampStrokes(stamp, rect, colours.map(wish));
-  return { id, rect, whole: rect, turn: 0, strokes, from: undefined, look: '', over: [] };
+  return { ...plainMark, id, rect, whole: rect, strokes };
 }
 
 function colourOf({ id, width, height, box, layers }: Stencil): DrawnMark {
@@ -67,5 +68,5 @@ function colourOf({ id, width, height, box, layers }: Stencil): DrawnMark {
     lineWidth: 0,
     at: undefined,
   }));
-  return { id, rect, whole: rect, turn: 0, strokes, from: undefined, look: '', over: [] };
+  return { ...plainMark, id, rect, whole: rect, strokes };
 }

@@ -2,9 +2,9 @@ import { useMemo, useState } from 'react';
 import { fewestEdit, reorderEdit } from '../../../core/masking/decideMasks';
 import type { MaskedPaper, MaskPlan } from '../../../core/masking/maskCard';
 import { boundsOf } from '../../../core/outline/outline';
-import { faceName } from '../../../core/plan/faces';
+import { faceName, type FaceId } from '../../../core/plan/faces';
 import { distinctName } from '../../../core/resolve/distinctNames';
-import { outlineOf, outlineOfBase } from '../../../core/resolve/outlineOf';
+import { isMark, outlineOf, outlineOfBase } from '../../../core/resolve/outlineOf';
 import { placedById } from '../../../core/resolve/resolvedCard';
 import { countWords } from '../../../core/words/countWords';
 import { InlineChoice } from '../../parts/InlineChoice';
@@ -14,6 +14,10 @@ import { useCardSession } from '../../session/CardSession';
 import { maskSummary, proofWords } from '../../words/maskWords';
 import { remedySentence } from '../../words/remedySentence';
 import { ActStrip } from './ActStrip';
+import { DivideButton } from './scene/DivideButton';
+import { SceneStage, type ChosenPoint } from './scene/SceneStage';
+import { SceneTable } from './scene/SceneTable';
+import { useScene } from './scene/useScene';
 import { MaskLinks } from './MaskLinks';
 import { MaskView } from './MaskView';
 import { PrintRows } from './PrintRows';
@@ -35,6 +39,11 @@ export function MasksStation() {
     papers.find((each) => each.support === support || each.support === selected) ??
     papers.find((each) => each.support === wanted) ??
     papers.toSorted((a, b) => b.covered.length - a.covered.length)[0];
+  const under = placedById(card, selected);
+  const dividable =
+    under && !isMark(under)
+      ? under.id
+      : (support ?? card.pieces.findLast(onFace(face))?.id ?? 'base');
   if (!masks.plan)
     return (
       <p role="status" className="p-[18px]">
@@ -47,10 +56,11 @@ export function MasksStation() {
     return (
       <div className="max-w-[640px] p-[18px]">
         <h2 className="pb-1 text-[19px]">Nothing to order here</h2>
-        <p>
+        <p className="pb-3">
           On the {faceName(face, plan.base.fold)} no paper carries two prints, so nothing meets and
           nothing has to be masked. Lay images and words on the Layout station; f turns the card.
         </p>
+        <DivideButton face={face} support={dividable} />
       </div>
     );
   return (
@@ -63,6 +73,8 @@ export function MasksStation() {
     />
   );
 }
+
+const onFace = (face: FaceId) => (piece: { readonly face: FaceId }) => piece.face === face;
 
 interface Props {
   readonly masks: MaskPlan;
@@ -77,6 +89,13 @@ function PaperMasks({ masks, paper, papers, onPaper }: Props) {
   const walk = useActs(paper.acts);
   const { order, acts, support } = paper;
   const nameOf = (id: string) => distinctName(card, id);
+  const scene = useScene(paper.face, support);
+  const [isOnStrips, setOnStrips] = useState(acts.length === 0);
+  const [point, setPoint] = useState<ChosenPoint>();
+  // A scene goes by the lowest of what is inked in it.
+  const printName = (id: string) =>
+    paper.scenes.find(({ prints: [first] }) => first.id === id)?.scene.name ?? nameOf(id);
+  const strips = isOnStrips ? scene : undefined;
   const box = useMemo(() => {
     const under = placedById(card, support);
     return boundsOf(under ? outlineOf(under) : outlineOfBase(card.base));
@@ -98,6 +117,7 @@ function PaperMasks({ masks, paper, papers, onPaper }: Props) {
     return commit(reorderEdit(plan, moved, ids, to < from));
   };
   useKeys({
+    j: () => (scene ? setOnStrips(!isOnStrips) : false),
     ArrowDown: () => step(1),
     ArrowUp: () => step(-1),
     'Alt+ArrowUp': () => (chosen === undefined ? false : move(chosen, at - 1)),
@@ -117,44 +137,64 @@ function PaperMasks({ masks, paper, papers, onPaper }: Props) {
       <ActStrip paper={paper} box={box} walk={walk} nameOf={nameOf} />
       <div className="grid min-h-0 grow grid-cols-[minmax(400px,1fr)_minmax(430px,548px)] gap-x-5 pl-[18px]">
         <div className="flex min-h-0 min-w-0 flex-col gap-3 overflow-auto py-3 pr-2">
-          {papers.length > 1 && (
-            <p>
-              <InlineChoice
-                label="The paper"
-                value={support as string}
-                choices={papers.map((each) => each.support as string)}
-                nameOf={(id) => (id === 'base' ? 'Base' : nameOf(id))}
-                onChange={(next) => {
-                  choose(undefined);
-                  onPaper(next);
-                }}
-              />
+          {(papers.length > 1 || scene) && (
+            <p className="flex flex-wrap items-center gap-4">
+              {papers.length > 1 && (
+                <InlineChoice
+                  label="The paper"
+                  value={support as string}
+                  choices={papers.map((each) => each.support as string)}
+                  nameOf={(id) => (id === 'base' ? 'Base' : nameOf(id))}
+                  onChange={(next) => {
+                    choose(undefined);
+                    onPaper(next);
+                  }}
+                />
+              )}
+              {scene && (
+                <KeyedButton keyName="j" isOutlined onClick={() => setOnStrips(!isOnStrips)}>
+                  {isOnStrips ? 'Back to the steps' : 'Draw the strips'}
+                </KeyedButton>
+              )}
             </p>
           )}
-          <div className="flex gap-5">
-            <div className="min-w-0 grow">
-              <StatePicture
-                paper={paper}
-                box={box}
-                done={walk.done}
-                nameOf={nameOf}
-                chosen={chosen}
-                onChoose={choose}
-              />
+          {strips ? (
+            <SceneStage {...strips} acts={acts} box={box} chosen={point} onChoose={setPoint} />
+          ) : (
+            <div className="flex gap-5">
+              <div className="min-w-0 grow">
+                <StatePicture
+                  paper={paper}
+                  box={box}
+                  done={walk.done}
+                  nameOf={nameOf}
+                  chosen={chosen}
+                  onChoose={choose}
+                />
+              </div>
+              {shown && <MaskView mask={shown} />}
             </div>
-            {shown && <MaskView mask={shown} />}
-          </div>
+          )}
+          {!scene && (
+            <DivideButton face={paper.face} support={support} onDivided={() => setOnStrips(true)} />
+          )}
           {masks.masks.length > 0 && <MaskLinks />}
         </div>
         <div className="flex min-h-0 min-w-0 flex-col gap-3 overflow-auto py-3 pr-[18px]">
-          <Proof masks={masks} />
-          <PrintRows
-            paper={paper}
-            nameOf={nameOf}
-            chosen={chosen}
-            onChoose={choose}
-            onMove={move}
-          />
+          {strips ? (
+            <SceneTable {...strips} chosen={point} />
+          ) : (
+            <>
+              <Proof masks={masks} />
+              <PrintRows
+                paper={paper}
+                nameOf={printName}
+                chosen={chosen}
+                onChoose={choose}
+                onMove={move}
+              />
+            </>
+          )}
         </div>
       </div>
     </div>

@@ -10,5 +10,6 @@ export const masksKeys: readonly KeyLine[] = [
   ['m', 'make the least move that saves a mask'],
   ['o', 'cut it out with its die and lift it, instead of masking it'],
   ['l', 'take the least masks there can be'],
+  ['j', 'divide the paper into strips, or draw them; Insert, Delete and the arrows at a point'],
   ['f', 'turn the card to its next face'],
 ];

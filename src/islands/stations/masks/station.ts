@@ -21,5 +21,12 @@ export function masksFigure({
 }: Pick<Masks, 'plan' | 'isOld' | 'hasFailed'>): TabFigure {
   if (!plan) return figureNow(hasFailed ? 'not known' : 'looking…');
   const { length } = plan.masks;
-  return { text: length === 0 ? 'no masks' : countWords(length, 'mask'), isOld };
+  const strips = plan.papers
+    .flatMap(({ scenes }) => scenes)
+    .reduce((sum, { scene }) => sum + scene.strips.filter(({ area }) => area > 0).length, 0);
+  const told = [
+    ...(length > 0 ? [countWords(length, 'mask')] : []),
+    ...(strips > 0 ? [countWords(strips, 'strip')] : []),
+  ];
+  return { text: told.length === 0 ? 'no masks' : told.join(', '), isOld };
 }

@@ -13,7 +13,8 @@ import type { ExportTask } from '../../../../server/threads/tasks/exportCardFile
 
 /**
  * The card as a file: `card.nibwright.json`, `sheet.md`, `cut-list.csv`, `picture.svg`, `jig.svg` and the like. `?unit=mm`
- * leads with millimetres; a picture and a jig are of a `face`, a printed jig for a `page`, letter or a4.
+ * leads with millimetres; a picture and a jig are of a `face`, a printed jig for a `page`, letter or a4, strips
+ * of a `scene`.
  */
 export const GET: APIRoute = endpoint(async (context) => {
   const { params, url, request } = context;
@@ -37,7 +38,7 @@ export const GET: APIRoute = endpoint(async (context) => {
   ]);
   const task: ExportTask = {
     name: exporter.file,
-    input: { file, library, unit, face, page },
+    input: { file, library, unit, face, page, scene: url.searchParams.get('scene') ?? undefined },
   };
   const body = await pool().run<string | Uint8Array<ArrayBuffer>>(
     { task: 'exportCardFile', input: task },

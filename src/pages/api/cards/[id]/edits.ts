@@ -31,6 +31,7 @@ const things: Readonly<Record<EditIssue['in'], readonly [one: string, more: stri
   uses: ['thing it takes', 'things it takes'],
   combinations: ['combination', 'combinations'],
   overlaps: ['decision on two prints', 'decisions on two prints'],
+  scenes: ['scene in strips', 'scenes in strips'],
   accepted: ['finding left as it is', 'findings left as they are'],
 };
 

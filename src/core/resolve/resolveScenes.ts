@@ -1,0 +1,172 @@
+import { stripsOf, type Strip } from '../arrangement/stripsOf';
+import type { Polygon } from '../geometry/flattenPath';
+import { smoothLine } from '../geometry/smoothLine';
+import { edgeOf } from '../outline/edgeOf';
+import { rounded, type Outline } from '../outline/outline';
+import { uniteOutlines } from '../outline/polygons';
+import { facesOf, type FaceId } from '../plan/faces';
+import type { PieceId } from '../plan/ids';
+import type { Plan } from '../plan/plan';
+import type { Scene, SceneLine } from '../plan/scene';
+import type { SupportId } from './origins';
+import { outlineOf, outlineOfBase } from './outlineOf';
+import type { ResolvedBase } from './resolvedCard';
+import type { ResolvedMark } from './resolvedMark';
+import type { ResolvedPiece } from './resolvedPiece';
+
+/** The names of the highest strip and of the disc; every other strip goes by the line it lies below. */
+export const topStrip = 'top';
+export const discStrip = 'disc';
+
+/** A strip of a scene with its name. */
+export interface ResolvedStrip extends Strip {
+  readonly id: string;
+}
+
+/** A scene with its figures, in ticks on its face. */
+export interface ResolvedScene {
+  readonly id: PieceId;
+  readonly name: string;
+  readonly face: FaceId;
+  readonly support: SupportId;
+  readonly paper: Outline;
+  /** From the top, those that can be drawn: the edge of something may be gone. */
+  readonly lines: readonly { readonly id: PieceId; readonly line: Polygon }[];
+  /** From the top, the disc after them; a strip may have no area. */
+  readonly strips: readonly ResolvedStrip[];
+  /** The marks on its paper that are inked in some of its strips, from the lowest. */
+  readonly inked: readonly { readonly mark: PieceId; readonly strips: readonly string[] }[];
+}
+
+interface Resolved {
+  readonly scenes: readonly ResolvedScene[];
+  /** Those of scenes are kept to their strips. */
+  readonly marks: readonly ResolvedMark[];
+}
+
+/** The scenes of a plan; one whose paper is not there is left out. @param marks in the order they are laid */
+export function resolveScenes(
+  plan: Plan,
+  base: ResolvedBase,
+  pieces: readonly ResolvedPiece[],
+  marks: readonly ResolvedMark[],
+): Resolved {
+  if (plan.scenes.length === 0) return { scenes: [], marks };
+  const within = new Map<PieceId, Outline>();
+  const scenes = plan.scenes.flatMap((scene): readonly ResolvedScene[] => {
+    const under = underOf(scene, plan, base, pieces);
+    if (!under) return [];
+    const { lines, strips } = divide(scene, under, [...pieces, ...marks]);
+    const own = new Map(scene.inked.map((each) => [each.piece, each.strips]));
+    const inked = marks.flatMap(({ id, face, support }) => {
+      const wanted = own.get(id);
+      if (!wanted || within.has(id) || face !== under.face || support !== under.support) return [];
+      within.set(id, joined(strips, wanted));
+      return [{ mark: id, strips: wanted }];
+    });
+    const { id, name } = scene;
+    const { face, support, paper } = under;
+    return [{ id, name, face, support, paper, lines, strips, inked }];
+  });
+  return {
+    scenes,
+    marks: marks.map((mark) => {
+      const own = within.get(mark.id);
+      return own ? { ...mark, within: own } : mark;
+    }),
+  };
+}
+
+interface Under {
+  readonly face: FaceId;
+  readonly support: SupportId;
+  readonly paper: Outline;
+  /** Where the points of lines are told from. */
+  readonly x: number;
+  readonly y: number;
+}
+
+function underOf(
+  { on }: Scene,
+  plan: Plan,
+  base: ResolvedBase,
+  pieces: readonly ResolvedPiece[],
+): Under | undefined {
+  if ('face' in on)
+    return facesOf(plan.base.fold).includes(on.face)
+      ? { face: on.face, support: 'base', paper: outlineOfBase(base), x: 0, y: 0 }
+      : undefined;
+  const piece = pieces.find(({ id }) => id === on.piece);
+  if (!piece) return undefined;
+  const { face, id, rect } = piece;
+  return { face, support: id, paper: outlineOf(piece), x: rect.x, y: rect.y };
+}
+
+interface Divided {
+  readonly lines: ResolvedScene['lines'];
+  readonly strips: readonly ResolvedStrip[];
+}
+
+/** The last of each scene, and what it was made from; a scene that an edit leaves alone stays the same object. */
+const known = new WeakMap<Scene['lines'], Divided & { readonly from: readonly unknown[] }>();
+
+function divide(
+  { lines, disc }: Scene,
+  { paper, x, y }: Under,
+  placed: readonly (ResolvedPiece | ResolvedMark)[],
+): Divided {
+  const edges = lines.map(({ edge }) => {
+    const found = edge.by === 'piece' && placed.find(({ id }) => id === edge.piece);
+    return found ? outlineOf(found) : undefined;
+  });
+  const from = [paper, x, y, disc, ...edges];
+  const before = known.get(lines);
+  if (before?.from.every((each, at) => each === from[at])) return before;
+  const drawn = lines.flatMap((line, at) => {
+    const points = lineOf(line, edges[at], { x, y });
+    return points.length > 1 ? [{ id: line.id, line: points }] : [];
+  });
+  const circle = disc && [circleOf(x + disc.x.ticks, y + disc.y.ticks, disc.across.ticks / 2)];
+  const names = [topStrip, ...drawn.map(({ id }) => id), discStrip];
+  const strips = stripsOf(
+    paper,
+    drawn.map(({ line }) => line),
+    circle ?? undefined,
+  ).map((strip) => ({ ...strip, id: names[strip.at] ?? topStrip }));
+  const divided = { lines: drawn, strips, from };
+  known.set(lines, divided);
+  return divided;
+}
+
+/** A line as points on whole ticks; none where the edge it follows is gone. */
+function lineOf(
+  { edge }: SceneLine,
+  followed: Outline | undefined,
+  { x, y }: { readonly x: number; readonly y: number },
+): Polygon {
+  if (edge.by === 'piece') return followed ? edgeOf(followed, edge.side).map(rounded) : [];
+  const points = edge.points.map((point) => ({ x: x + point.x.ticks, y: y + point.y.ticks }));
+  return edge.isSmooth ? smoothLine(points) : points;
+}
+
+const circleSides = 96;
+
+function circleOf(x: number, y: number, radius: number): Polygon {
+  return Array.from({ length: circleSides }, (_, at) => {
+    const angle = (at / circleSides) * 2 * Math.PI;
+    return rounded({ x: x + radius * Math.cos(angle), y: y + radius * Math.sin(angle) });
+  });
+}
+
+/** Strips joined before, by their names; the same object as long as the strips are. */
+const joins = new WeakMap<readonly ResolvedStrip[], Map<string, Outline>>();
+
+function joined(strips: readonly ResolvedStrip[], wanted: readonly string[]): Outline {
+  const own = joins.get(strips) ?? new Map<string, Outline>();
+  joins.set(strips, own);
+  const open = strips.filter(({ id }) => wanted.includes(id));
+  const key = open.map(({ id }) => id).join(' ');
+  const outline = own.get(key) ?? uniteOutlines(open.map((strip) => strip.outline));
+  own.set(key, outline);
+  return outline;
+}

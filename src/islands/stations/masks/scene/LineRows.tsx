@@ -1,0 +1,161 @@
+import type { SceneLine } from '../../../../core/plan/scene';
+import { addPoint, movePoint, removePoint, withoutLine } from '../../../../core/plan/sceneEdits';
+import { straightEdge } from '../../../../core/resolve/straightEdge';
+import { distinctName } from '../../../../core/resolve/distinctNames';
+import { supportRect } from '../../../../core/resolve/resolvedCard';
+import { LengthField } from '../../../parts/LengthField';
+import { Select } from '../../../parts/Select';
+import { useCardSession } from '../../../session/CardSession';
+import type { ChosenPoint } from './SceneStage';
+import type { OpenScene } from './useScene';
+
+interface Props extends OpenScene {
+  readonly chosen: ChosenPoint | undefined;
+}
+
+/** Each line with what it follows; of the chosen point its figures. */
+export function LineRows({ chosen, ...open }: Props) {
+  const { scene, change } = open;
+  return (
+    <ul aria-label="Lines between the strips">
+      {scene.lines.map((line, index) => (
+        <li key={line.id} className="border-hairline border-b py-1">
+          <div className="flex flex-wrap items-center gap-3">
+            <strong className="font-semibold">Line {index + 1}</strong>
+            <Follows {...open} line={line} number={index + 1} />
+            {line.edge.by === 'points' && (
+              <label className="flex items-center gap-1">
+                <input
+                  type="checkbox"
+                  checked={line.edge.isSmooth}
+                  onChange={({ target: { checked: isSmooth } }) =>
+                    change({
+                      lines: scene.lines.map((each) =>
+                        each.id === line.id && each.edge.by === 'points'
+                          ? { ...each, edge: { ...each.edge, isSmooth } }
+                          : each,
+                      ),
+                    })
+                  }
+                />
+                smooth
+              </label>
+            )}
+            <button
+              type="button"
+              className="button ml-auto"
+              aria-label={`Remove line ${index + 1}`}
+              onClick={() => change(withoutLine(scene, line.id))}
+            >
+              Remove
+            </button>
+          </div>
+          {chosen?.line === line.id && line.edge.by === 'points' && (
+            <PointFields {...open} edge={line.edge} chosen={chosen} />
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+interface LineProps extends OpenScene {
+  readonly line: SceneLine;
+  readonly number: number;
+}
+
+/** Drawn by points, or along the edge of something on the card. */
+function Follows({ scene, resolved, change, line, number }: LineProps) {
+  const { card } = useCardSession();
+  const { edge, id } = line;
+  const others = [...card.pieces, ...card.marks].filter(
+    (each) => each.face === resolved.face && each.id !== resolved.support,
+  );
+  const value = edge.by === 'piece' ? `${edge.side} ${edge.piece}` : 'points';
+  const set = (next: SceneLine['edge']) =>
+    change({ lines: scene.lines.map((each) => (each.id === id ? { ...each, edge: next } : each)) });
+  const choose = (text: string) => {
+    if (text === 'points') {
+      const { x, y } = supportRect(card, resolved.support);
+      const drawn = resolved.lines.find((each) => each.id === id)?.line ?? [];
+      return set({ by: 'points', points: straightEdge(drawn, { x, y }), isSmooth: false });
+    }
+    const [side, piece] = text.split(' ');
+    const found = others.find((each) => each.id === piece);
+    if (found) set({ by: 'piece', piece: found.id, side: side === 'top' ? 'top' : 'bottom' });
+    return undefined;
+  };
+  return (
+    <Select
+      className="in-place"
+      aria-label={`Line ${number} follows`}
+      value={value}
+      onChange={(event) => choose(event.target.value)}
+    >
+      <option value="points">its own points</option>
+      {others.flatMap((each) => [
+        <option key={`top ${each.id}`} value={`top ${each.id}`}>
+          the upper edge of {distinctName(card, each.id)}
+        </option>,
+        <option key={`bottom ${each.id}`} value={`bottom ${each.id}`}>
+          the lower edge of {distinctName(card, each.id)}
+        </option>,
+      ])}
+    </Select>
+  );
+}
+
+interface PointProps extends OpenScene {
+  readonly edge: Extract<SceneLine['edge'], { by: 'points' }>;
+  readonly chosen: ChosenPoint;
+}
+
+function PointFields({ scene, change, show, edge, chosen: { line, index } }: PointProps) {
+  const { unit } = useCardSession();
+  const point = edge.points[index];
+  if (!point) return null;
+  const sides = [
+    ['from the left', 'x'],
+    ['from the top', 'y'],
+  ] as const;
+  return (
+    <div
+      role="group"
+      aria-label={`Point ${index + 1}`}
+      className="flex flex-wrap items-start gap-4 pt-2"
+    >
+      <span className="text-sheet-muted">Point {index + 1}</span>
+      {sides.map(([label, side]) => {
+        const moved = (length: typeof point.x) =>
+          movePoint(scene.lines, line, index, { ...point, [side]: length });
+        return (
+          <LengthField
+            key={side}
+            label={label}
+            unit={unit}
+            value={point[side]}
+            isSigned
+            onPreview={(length) => show(length && { lines: moved(length) })}
+            onCommit={(length) => change({ lines: moved(length) })}
+          />
+        );
+      })}
+      <button
+        type="button"
+        className="button"
+        onClick={() => change({ lines: addPoint(scene.lines, line, index) })}
+      >
+        Add a point
+      </button>
+      {edge.points.length > 2 && (
+        <button
+          type="button"
+          className="button"
+          onClick={() => change({ lines: removePoint(scene.lines, line, index) })}
+        >
+          Remove it
+        </button>
+      )}
+    </div>
+  );
+}
