@@ -5,13 +5,18 @@ const address = process.env['NIBWRIGHT_ADDRESS'] ?? 'http://127.0.0.1:4180';
 const views = [
   { name: 'ledge', path: '/' },
   { name: 'base', path: '/card/bean-poles/base?piece=dark-mat' },
-  { name: 'base-gate', path: '/card/harbour-gate/base?piece=boat-panel' },
   { name: 'layout', path: '/card/rain-day/layout?piece=wren-cut' },
   {
     name: 'masks',
     path: '/card/beans-before-the-shed/masks?piece=barrow-left',
     unit: 'mm',
     wait: 'Move Barrow 1 left 4: 1 image to mask',
+  },
+  {
+    name: 'strips',
+    path: '/card/hillside-beds/masks',
+    unit: 'mm',
+    click: 'Draw the strips',
   },
   {
     name: 'stamping',

@@ -155,6 +155,24 @@ export const compositions: Readonly<Record<string, Compose>> = {
     gem('gem-2', 'jar-panel', at('l 5/8', 't 1 5/16'), 'Red gems 3 mm', '3/32'),
     gem('gem-3', 'jar-panel', at('r 5/8', 't 7/8'), 'Red gems 3 mm', '3/32'),
   ],
+  'pantry-shelf': () => [
+    drawn(
+      'shelf',
+      'shelf-panel',
+      'Shelf',
+      ['8', '1/16'],
+      'M0 500H1000',
+      at('c', 'b 3/8'),
+      'Umber row',
+      '1/32',
+    ),
+    // Each stands before the next: one mask covers them one after the other.
+    image('jar-4', 'shelf-panel', 'jar', at('l 3 9/16', 'b 3/8')),
+    image('jar-3', 'shelf-panel', 'jar', at('l 2 1/2', 'b 3/8')),
+    image('jar-2', 'shelf-panel', 'jar', at('l 1 7/16', 'b 3/8')),
+    image('jar-1', 'shelf-panel', 'jar', at('l 3/8', 'b 3/8')),
+    image('greeting', 'shelf-panel', 'thank-you', at('r 3/4', 't 1 1/4')),
+  ],
   'marrow-prize': () => [
     image('marrow', 'top-panel', 'marrow', at('c', 'b 47.5 mm')),
     words(

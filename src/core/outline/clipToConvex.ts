@@ -1,4 +1,5 @@
 import type { Point, Polygon } from '../geometry/flattenPath';
+import { signedArea } from './outline';
 
 /**
  * What of a polygon lies inside a convex one, wound either way; empty where nothing does. Parts that fall apart stay
@@ -38,10 +39,3 @@ const between = (a: Point, b: Point, part: number): Point => ({
   x: Math.round(a.x + (b.x - a.x) * part),
   y: Math.round(a.y + (b.y - a.y) * part),
 });
-
-function signedArea(polygon: Polygon): number {
-  return polygon.reduce((sum, { x, y }, at) => {
-    const next = polygon[(at + 1) % polygon.length] ?? { x, y };
-    return sum + x * next.y - next.x * y;
-  }, 0);
-}

@@ -1,10 +1,9 @@
 import type { Polygon } from '../geometry/flattenPath';
-import { areaOfOutline } from './polygons';
-import type { Outline } from './outline';
+import { signedArea, type Outline } from './outline';
 
 /** The upper or lower edge of an outline, from its leftmost point to its rightmost; of several lines, of the largest. */
 export function edgeOf(outline: Outline, side: 'top' | 'bottom'): Polygon {
-  const [largest] = outline.toSorted((a, b) => areaOfOutline([b]) - areaOfOutline([a]));
+  const [largest] = outline.toSorted((a, b) => Math.abs(signedArea(b)) - Math.abs(signedArea(a)));
   if (!largest) return [];
   const sign = side === 'top' ? 1 : -1;
   // Of an upright side the end that belongs to the edge.

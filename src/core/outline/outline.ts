@@ -88,3 +88,11 @@ export function shiftedBy(outline: Outline, dx: number, dy: number): Outline {
 
 /** To the nearest tick. */
 export const rounded = ({ x, y }: Point): Point => ({ x: Math.round(x), y: Math.round(y) });
+
+/** Twice what a closed line encloses, in square units; negative where it runs the other way round. */
+export function signedArea(polygon: Polygon): number {
+  return polygon.reduce((sum, { x, y }, at) => {
+    const next = polygon[(at + 1) % polygon.length] ?? { x, y };
+    return sum + x * next.y - next.x * y;
+  }, 0);
+}

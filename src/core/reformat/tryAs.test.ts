@@ -19,6 +19,8 @@ import {
   wordsOn,
   wren,
 } from '../../../test/support/plans';
+import { demoCards } from '../../../test/support/demoCards';
+import { must } from '../../../test/support/must';
 import type { PieceId } from '../plan/ids';
 import type { Library } from '../plan/library';
 import type { Piece, PlaceRule } from '../plan/piece';
@@ -93,6 +95,24 @@ describe('a design tried as another format', () => {
       for (const { id } of pieces)
         expect(plan.pieces.some((each) => each.id === id)).toBe(outcomes[id]?.kind !== 'left-out');
     }
+  });
+
+  it('has its strips where they were, in shares of the panel, and no wider disc than fits', () => {
+    const hillside = must(demoCards.find(({ id }) => id === 'hillside-beds'));
+    const before = resolvePlan(hillside.plan, hillside.library);
+    const { plan } = tryAs(hillside.plan, hillside.library, slimline, newIds());
+    const after = resolvePlan(plan, hillside.library);
+    const shares = (card: typeof before) => {
+      const { strips } = must(card.scenes[0]);
+      const whole = strips.reduce((sum, { area }) => sum + area, 0);
+      return strips.slice(1, -1).map(({ area }) => Number((area / whole).toFixed(2)));
+    };
+    expect(shares(after)).toEqual(shares(before));
+    const [was, is] = [hillside.plan, plan].map(
+      ({ scenes }) => must(scenes[0]?.disc ?? undefined).across.ticks,
+    );
+    const panel = (card: typeof before) => must(card.pieces[0]).rect.width;
+    expect(must(is) / must(was)).toBeCloseTo(panel(after) / panel(before), 4);
   });
 
   it('stays as it is on the format it has', () => {

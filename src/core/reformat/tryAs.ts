@@ -17,6 +17,7 @@ import type { Rect } from '../outline/outline';
 import { fitMark } from './fitMark';
 import { fitPaper } from './fitPaper';
 import { fitPlace } from './fitPlace';
+import { fitScenes } from './fitScenes';
 import type { LeftOut, Outcome, ReformatStep } from './reformatStep';
 import { cutText } from '../text/cutText';
 
@@ -65,8 +66,10 @@ export function tryAs(
   const lost = new Set(
     draft.pieces.filter((piece) => !sound.pieces.includes(piece)).map(({ id }) => id),
   );
+  const finished = finish(plan, sound, origins);
+  const scenes = fitScenes(finished, before, resolvePlan(finished, library));
   return {
-    plan: finish(plan, sound, origins),
+    plan: { ...finished, scenes },
     steps: inGluingOrder(
       plan,
       steps.map((step) =>

@@ -1,7 +1,7 @@
+import { sharedOutline } from '../arrangement/joinOutlines';
 import { kindOf } from '../kinds/kinds';
 import { sameSize, type Size } from '../length/length';
 import { corners, turned, type Outline, type Rect } from '../outline/outline';
-import { intersectOutlines } from '../outline/polygons';
 import { clipped, stretched } from '../outline/stretched';
 import type { Piece } from '../plan/piece';
 import { sameJson } from '../plan/sameJson';
@@ -87,5 +87,5 @@ export function outlineOfPaper({
 
 function outlineOfMark(mark: ResolvedMark): Outline {
   const whole = turned(kindOf(mark.piece).outline(mark), mark.rect, mark.piece.place.turn);
-  return mark.within ? intersectOutlines(whole, mark.within) : whole;
+  return mark.within ? sharedOutline(whole, mark.within) : whole;
 }

@@ -1,9 +1,9 @@
+import { joinOutlines } from '../arrangement/joinOutlines';
 import { stripsOf, type Strip } from '../arrangement/stripsOf';
 import type { Polygon } from '../geometry/flattenPath';
 import { smoothLine } from '../geometry/smoothLine';
 import { edgeOf } from '../outline/edgeOf';
 import { rounded, type Outline } from '../outline/outline';
-import { uniteOutlines } from '../outline/polygons';
 import { facesOf, type FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
 import type { Plan } from '../plan/plan';
@@ -166,7 +166,7 @@ function joined(strips: readonly ResolvedStrip[], wanted: readonly string[]): Ou
   joins.set(strips, own);
   const open = strips.filter(({ id }) => wanted.includes(id));
   const key = open.map(({ id }) => id).join(' ');
-  const outline = own.get(key) ?? uniteOutlines(open.map((strip) => strip.outline));
+  const outline = own.get(key) ?? joinOutlines(open.map((strip) => strip.outline));
   own.set(key, outline);
   return outline;
 }

@@ -7,6 +7,7 @@ import { lateView, wholePage } from '../parts/lateView';
 import { useIsLive } from '../parts/useIsLive';
 import { useKeptFocus } from '../parts/useKeptFocus';
 import { useKeys } from '../parts/useKeys';
+import { whenIdle } from '../parts/whenIdle';
 import { SessionContext } from '../session/CardSession';
 import { refusedNotice } from '../session/notice';
 import { useSession, type SessionStart } from '../session/useSession';
@@ -15,7 +16,6 @@ import { Notice } from './Notice';
 import { OldPage } from './OldPage';
 import { OpenView, preloadView } from './OpenView';
 import { StationStrip } from './StationStrip';
-import { WorkbenchDialogs } from './WorkbenchDialogs';
 import { WorkbenchHeader } from './WorkbenchHeader';
 import { usePopupsSoon } from '../parts/latePopups';
 
@@ -25,6 +25,10 @@ const findingsLine = lateView(
   <footer className="border-hairline h-[46px] border-t bg-white" />,
 );
 const FindingsLine = findingsLine.View;
+
+/** Which dialog is which comes after the page too: none is open from the start. */
+const dialogs = lateView(async () => (await import('./WorkbenchDialogs')).WorkbenchDialogs);
+const WorkbenchDialogs = dialogs.View;
 
 /** Loads what comes late, before the page is drawn. */
 export async function preloadWorkbench({ view }: { readonly view: string }): Promise<void> {
@@ -37,11 +41,25 @@ export const WorkbenchPage = wholePage(Workbench, preloadWorkbench);
 /** The strip of stations, the current one, and the findings. */
 function Workbench(props: SessionStart) {
   usePopupsSoon();
+  useEffect(
+    () =>
+      whenIdle(() => {
+        // One that is asked for says itself that it could not be loaded.
+        dialogs.preload().catch(() => undefined);
+      }),
+    [],
+  );
   const { session, controls } = useSession(props, stations, isView);
   const { plan, findings, view, selected, unit, commit, select, go, ask } = session;
   const { state, notice, undo, redo } = controls;
   const { saving } = state;
   const isLive = useIsLive();
+  const { kind } = saving.saveState;
+  const hasDialog =
+    controls.asked !== undefined ||
+    kind === 'conflict' ||
+    kind === 'stopped' ||
+    saving.undecided !== undefined;
   const station = stations.find(({ id }) => id === view);
   const lead =
     findings &&
@@ -127,7 +145,9 @@ function Workbench(props: SessionStart) {
             }}
           />
         </div>
-        <WorkbenchDialogs controls={controls} areKeysOn={areKeysOn} onKeysOn={setKeysOn} />
+        {hasDialog && (
+          <WorkbenchDialogs controls={controls} areKeysOn={areKeysOn} onKeysOn={setKeysOn} />
+        )}
       </div>
     </SessionContext>
   );

@@ -46,14 +46,17 @@ export function MaskView({ mask }: { readonly mask: PlannedMask }) {
       </svg>
       <div className="flex flex-col gap-1">
         {fields.map(([key, name]) => (
-          <label key={key} className="flex items-center justify-between gap-2 text-[15px]">
+          <label
+            key={key}
+            className="flex items-center justify-between gap-2 text-[15px] leading-5"
+          >
             {name}
             <LengthField
               label={name}
               isLabelHidden
               value={plan.habits[key]}
               unit={unit}
-              width="4.5rem"
+              width="5.4rem"
               onPreview={() => undefined}
               onCommit={(length) => commit({ kind: 'set-habits', change: { [key]: length } })}
             />
@@ -65,7 +68,7 @@ export function MaskView({ mask }: { readonly mask: PlannedMask }) {
 }
 
 /** So many pixels at least to a millimetre, so that half a millimetre inside the line is seen. */
-const leastScale = 6 / TICKS_PER_MILLIMETRE;
+const leastScale = 4 / TICKS_PER_MILLIMETRE;
 
 /** What is shown of a mask: all of it, or its middle where all would be too small to see the inset. */
 function windowOn(cut: Outline): Bounds {
