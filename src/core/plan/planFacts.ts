@@ -26,6 +26,10 @@ export const mostAccepted = 1000;
 export const mostCombinations = 200;
 export const mostOverlaps = 2000;
 export const mostScenes = 20;
+/** Lines of one scene, points of a line, and marks that are inked in some of its strips. */
+export const mostSceneLines = 20;
+export const mostLinePoints = 200;
+export const mostInked = 200;
 /** Parts picked out of one image, areas of one part, and groups of openings of one stencil. */
 export const mostImageParts = 40;
 export const mostPartAreas = 40;

@@ -2,11 +2,7 @@ import { z } from 'zod';
 import { typedLengthSchema, typedOffsetSchema } from '../length/lengthSchema';
 import { pieceIdSchema, type Immutable } from './ids';
 import { supportSchema } from './pieces/common';
-
-/** How many lines a scene has at most, points a line, and marks that are inked in some of its strips. */
-export const mostSceneLines = 20;
-export const mostLinePoints = 200;
-const mostInked = 200;
+import { mostInked, mostLinePoints, mostSceneLines } from './planFacts';
 
 /** From the corner of the paper, rightward and downward. */
 const pointSchema = z.strictObject({ x: typedOffsetSchema, y: typedOffsetSchema });

@@ -1,7 +1,8 @@
 import type { Polygon } from '../geometry/flattenPath';
 import { lengthFromTicks } from '../length/length';
 import { asTyped } from '../length/typedLength';
-import { mostLinePoints, type ScenePoint } from '../plan/scene';
+import { mostLinePoints } from '../plan/planFacts';
+import type { ScenePoint } from '../plan/scene';
 
 /**
  * The points of a drawn line as a scene keeps them, straight from one to the next: every point, or evenly chosen ones where
