@@ -46,3 +46,6 @@ export const darkerHides = 20;
 
 /** L*. A texture that differs from its paper by no more than this is pale, and may go over anything late. From memory. */
 export const paleTexture = 25;
+
+/** A hand cuts no truer than this, so a mask cut nearer to the line lies beyond it in places. From memory. */
+export const leastInset = millimetres(0.2);

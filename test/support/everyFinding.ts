@@ -228,6 +228,7 @@ export const everyFinding: {
     area,
   })),
   'words-masked': [{ rule: 'words-masked', other: 'Shed' }],
+  'mask-halo': [0, 3000].map((inset) => ({ rule: 'mask-halo', inset: lengthFromTicks(inset) })),
   'strips-bare': [
     {
       rule: 'strips-bare',

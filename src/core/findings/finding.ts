@@ -234,6 +234,8 @@ export type FindingData =
       readonly scene: string;
       readonly strips: readonly { readonly id: string; readonly at: number }[];
     }
+  /** Masks are cut so far inside the line only. */
+  | { readonly rule: 'mask-halo'; readonly inset: Length }
   | { readonly rule: 'even-number'; readonly count: number; readonly face: FaceId }
   | {
       readonly rule: 'easier-figures';

@@ -42,6 +42,7 @@ export const deedRemedyIds = [
   'as-placed',
   'keep-off',
   'ink-strips',
+  'inside-line',
   'turn-about',
 ] as const;
 export type DeedRemedyId = (typeof deedRemedyIds)[number];

@@ -152,6 +152,8 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
       return data.why === 'lost'
         ? `${piece} is inked in no strip that ${data.scene} has, so it is not seen. Tick the strips it belongs in, on Masks.`
         : `Nothing is inked in ${stripWords(data.strips)} of ${data.scene}, so the paper shows there. Ink it, or take a line away.`;
+    case 'mask-halo':
+      return `Masks are cut ${writeLength(data.inset, unit)} ${unit} inside the line, nearer than a hand cuts, so a pale rim stays where they reach beyond it. Cut them half a millimetre inside.`;
     case 'even-number':
       return `${data.count} gems or dots; odd numbers look settled. Add one, or take one away.`;
     case 'easier-figures': {

@@ -51,6 +51,7 @@ const deedWords: Readonly<Record<DeedRemedyId, string>> = {
   'let-cross': 'Let them cross',
   'as-placed': 'Stamp them as they lie',
   'keep-off': 'Keep it off with a mask',
+  'inside-line': 'Cut masks half a millimetre inside',
   'ink-strips': 'Ink it as the strip beside it',
   'turn-about': 'Stamp the words first',
 };

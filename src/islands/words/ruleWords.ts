@@ -38,6 +38,7 @@ export const ruleWords: Readonly<Record<RuleId, string>> = {
   'prints-cross': 'prints that cross where no mask can be cut',
   'words-masked': 'words stamped over a mask',
   'ground-over-image': 'grounds laid over images that nothing covers',
+  'mask-halo': 'masks cut so near the line that a rim is left',
   'strips-bare': 'strips of a scene that nothing is inked in',
   'words-near-edge': 'words too near an edge',
   'word-slope': 'words that slope',

@@ -3,6 +3,7 @@ import { orderCircle } from '../../findings/rules/orderCircle';
 import { againstKind } from '../../findings/rules/againstKind';
 import { printsCross } from '../../findings/rules/printsCross';
 import { wordsMasked } from '../../findings/rules/wordsMasked';
+import { maskHalo } from '../../findings/rules/maskHalo';
 import { stripsBare } from '../../findings/rules/stripsBare';
 import { groundOverImage } from '../../findings/rules/groundOverImage';
 
@@ -14,4 +15,5 @@ export const masksRules: readonly Rule[] = [
   wordsMasked,
   groundOverImage,
   stripsBare,
+  maskHalo,
 ];

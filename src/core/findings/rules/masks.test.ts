@@ -167,3 +167,24 @@ describe('a ground laid over images', () => {
     expect(acts.indexOf('lay:sky')).toBeLessThan(acts.indexOf(`unmask:${piece}`));
   });
 });
+
+describe('masks cut at the line', () => {
+  it('would leave a rim, so they are cut further inside with one key', () => {
+    const at = (ticks: number) =>
+      after(garden.plan, {
+        kind: 'set-habits',
+        change: { maskInset: { ticks: ticks as never } },
+      });
+    expect(rulesOf(at(3200))).not.toContain('mask-halo');
+    const near = at(3199);
+    expect(rulesOf(near)).toContain('mask-halo');
+    const [first] = found(near).filter(({ data }) => data.rule === 'mask-halo');
+    expect(rulesOf(after(near, must(first?.remedies[0]).edit))).not.toContain('mask-halo');
+    const plain = demo('row-markers');
+    const none = after(plain.plan, {
+      kind: 'set-habits',
+      change: { maskInset: { ticks: 0 as never } },
+    });
+    expect(rulesOf(none, plain.library)).not.toContain('mask-halo');
+  });
+});

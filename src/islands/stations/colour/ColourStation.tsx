@@ -5,6 +5,7 @@ import { faceName } from '../../../core/plan/faces';
 import { countWords } from '../../../core/words/countWords';
 import { useKeys } from '../../parts/useKeys';
 import { useCardSession } from '../../session/CardSession';
+import { TrueSizeLinks } from '../../session/TrueSizeLinks';
 import { BlendStrip } from './BlendStrip';
 import { ColourDrawing } from './ColourDrawing';
 import { Instead } from './Instead';
@@ -15,7 +16,6 @@ import { PaletteList } from './PaletteList';
 import { PartRows } from './PartRows';
 import { PickingContext, usePicking } from './usePicking';
 import { SeenBy, useSeenBy } from './SeenBy';
-import { TestSheetLinks } from './TestSheetLinks';
 import { Ties } from './Ties';
 import { Tones } from './Tones';
 import { useChosenPart } from './useChosenPart';
@@ -64,7 +64,9 @@ export function ColourStation() {
           )}
           <PartRows parts={parts} chosen={chosen} />
           <LayGround />
-          {parts.some(({ kind }) => kind === 'coloured') && <TestSheetLinks />}
+          {parts.some(({ kind }) => kind === 'coloured') && (
+            <TrueSizeLinks label="Test sheet" file="test-sheet" query={{ face }} />
+          )}
         </div>
       </div>
     </PickingContext>

@@ -11,14 +11,15 @@ import { InlineChoice } from '../../parts/InlineChoice';
 import { KeyedButton } from '../../parts/KeyedButton';
 import { useKeys } from '../../parts/useKeys';
 import { useCardSession } from '../../session/CardSession';
+import { TrueSizeLinks } from '../../session/TrueSizeLinks';
 import { maskSummary, proofWords } from '../../words/maskWords';
 import { remedySentence } from '../../words/remedySentence';
 import { ActStrip } from './ActStrip';
 import { DivideButton } from './scene/DivideButton';
-import { SceneStage, type ChosenPoint } from './scene/SceneStage';
+import type { ChosenPoint } from './scene/PointHandle';
+import { SceneStage } from './scene/SceneStage';
 import { SceneTable } from './scene/SceneTable';
 import { useScene } from './scene/useScene';
-import { MaskLinks } from './MaskLinks';
 import { MaskView } from './MaskView';
 import { PrintRows } from './PrintRows';
 import { StatePicture } from './StatePicture';
@@ -178,7 +179,7 @@ function PaperMasks({ masks, paper, papers, onPaper }: Props) {
           {!scene && (
             <DivideButton face={paper.face} support={support} onDivided={() => setOnStrips(true)} />
           )}
-          {masks.masks.length > 0 && <MaskLinks />}
+          {masks.masks.length > 0 && <TrueSizeLinks label="Masks" file="masks" hasDxf />}
         </div>
         <div className="flex min-h-0 min-w-0 flex-col gap-3 overflow-auto py-3 pr-[18px]">
           {strips ? (

@@ -6,7 +6,7 @@ import { supportRect } from '../../../../core/resolve/resolvedCard';
 import { LengthField } from '../../../parts/LengthField';
 import { Select } from '../../../parts/Select';
 import { useCardSession } from '../../../session/CardSession';
-import type { ChosenPoint } from './SceneStage';
+import type { ChosenPoint } from './PointHandle';
 import type { OpenScene } from './useScene';
 
 interface Props extends OpenScene {
@@ -75,15 +75,15 @@ function Follows({ scene, resolved, change, line, number }: LineProps) {
   const set = (next: SceneLine['edge']) =>
     change({ lines: scene.lines.map((each) => (each.id === id ? { ...each, edge: next } : each)) });
   const choose = (text: string) => {
-    if (text === 'points') {
-      const { x, y } = supportRect(card, resolved.support);
-      const drawn = resolved.lines.find((each) => each.id === id)?.line ?? [];
-      return set({ by: 'points', points: straightEdge(drawn, { x, y }), isSmooth: false });
-    }
     const [side, piece] = text.split(' ');
     const found = others.find((each) => each.id === piece);
-    if (found) set({ by: 'piece', piece: found.id, side: side === 'top' ? 'top' : 'bottom' });
-    return undefined;
+    if (found) {
+      set({ by: 'piece', piece: found.id, side: side === 'top' ? 'top' : 'bottom' });
+      return;
+    }
+    const corner = supportRect(card, resolved.support);
+    const drawn = resolved.lines.find((each) => each.id === id)?.line ?? [];
+    set({ by: 'points', points: straightEdge(drawn, corner), isSmooth: false });
   };
   return (
     <Select

@@ -6,13 +6,13 @@ import { distinctName } from '../../../../core/resolve/distinctNames';
 import { supportRect } from '../../../../core/resolve/resolvedCard';
 import { stripMark, stripWords } from '../../../../core/words/stripWords';
 import { capitalise } from '../../../../core/words/phrases';
-import { DownloadLink } from '../../../parts/DownloadLink';
 import { LengthField } from '../../../parts/LengthField';
 import { newPieceId } from '../../../parts/newPieceId';
 import { useCardSession } from '../../../session/CardSession';
+import { TrueSizeLinks } from '../../../session/TrueSizeLinks';
 import { turnsWords } from '../../../words/sceneWords';
 import { LineRows } from './LineRows';
-import type { ChosenPoint } from './SceneStage';
+import type { ChosenPoint } from './PointHandle';
 import type { OpenScene } from './useScene';
 
 interface Props extends OpenScene {
@@ -71,7 +71,7 @@ export function SceneTable({ chosen, ...open }: Props) {
         </button>
       </p>
       {scene.disc && <DiscFields {...open} disc={scene.disc} />}
-      <StripLinks scene={scene.id} />
+      <TrueSizeLinks label="Strips" file="strips" query={{ scene: scene.id }} hasDxf />
     </>
   );
 }
@@ -161,31 +161,5 @@ function DiscFields({ disc, change, show }: DiscProps) {
         />
       ))}
     </div>
-  );
-}
-
-const forms = [
-  ['strips.pdf', 'letter', 'PDF letter'],
-  ['strips.pdf', 'a4', 'PDF A4'],
-  ['strips.svg', '', 'SVG'],
-  ['strips.dxf', '', 'DXF'],
-] as const;
-
-function StripLinks({ scene }: { readonly scene: string }) {
-  const { cardId, isSaved, flush } = useCardSession();
-  return (
-    <p className="flex flex-wrap gap-x-3">
-      <span className="text-sheet-muted">Strips at 1:1</span>
-      {forms.map(([file, page, name]) => (
-        <DownloadLink
-          key={name}
-          href={`/api/cards/${cardId}/${file}?scene=${scene}${page && `&page=${page}`}`}
-          isSaved={isSaved}
-          onFlush={flush}
-        >
-          {name}
-        </DownloadLink>
-      ))}
-    </p>
   );
 }
