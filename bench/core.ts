@@ -49,6 +49,7 @@ import {
 import { printAt } from '../test/support/prints';
 import { resolvePlan } from '../src/core/resolve/resolvePlan';
 import { changePiece } from '../src/core/plan/pieceEdits';
+import { movePoint } from '../src/core/plan/sceneEdits';
 
 const ref = { id: 'chalk' as LibraryId, version: 1 };
 const library: Library = ['#fbfaf6', '#57694a'].map((colour, index) => ({
@@ -371,3 +372,25 @@ console.table(
     };
   }),
 );
+
+const hillside = readCardFile(readFileSync('demo/cards/hillside-beds.nibwright.json', 'utf8'));
+if (!hillside.ok) throw new Error('no card in strips');
+const { plan: slope, library: onSlope } = hillside.file;
+console.log(
+  'A scene of five strips and a disc, one point of a line moved (target: a frame, 16 ms)',
+);
+let height = 0;
+const movedLine = (): Plan => ({
+  ...slope,
+  scenes: slope.scenes.map((scene) => {
+    const lines = movePoint(scene.lines, 'far' as PieceId, 1, {
+      x: asTyped(millimetres(32)),
+      y: asTyped(millimetres(40 + ((height += 1) % 9))),
+    });
+    return { ...scene, lines };
+  }),
+});
+console.table({
+  'figures of the card': round(median(20, () => resolvePlan(movedLine(), onSlope))),
+  'and drawn': round(median(20, () => drawFace(resolvePlan(movedLine(), onSlope), 'front'))),
+});

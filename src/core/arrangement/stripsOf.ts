@@ -32,22 +32,10 @@ export function stripsOf(
   lines: readonly Polygon[],
   disc?: Outline,
 ): readonly Strip[] {
-  const { x0, y0, x1, y1 } = boundsOf([...paper, ...lines]);
-  const far = 2 * Math.max(1, x1 - x0, y1 - y0);
-  const [left, right, bottom] = [x0 - far, x1 + far, y1 + far];
-  const below = lines.map((line): Outline => {
-    const [first, last] = [line[0], line.at(-1)];
-    if (!first || !last) return [];
-    return [
-      [
-        { x: left, y: first.y },
-        ...line,
-        { x: right, y: last.y },
-        { x: right, y: bottom },
-        { x: left, y: bottom },
-      ].map(rounded),
-    ];
-  });
+  const { x0, x1, y1 } = boundsOf([...paper, ...lines]);
+  // Just beyond all there is: the farther, the more there is to arrange.
+  const [left, right, bottom] = [x0 - 1, x1 + 1, y1 + 1];
+  const below = lines.map((line) => belowLine(line, left, right, bottom));
   const discAt = lines.length + 1;
   const faces = arrange([paper, ...below, ...(disc ? [disc] : [])]).filter(({ covers }) =>
     covers.includes(0),
@@ -64,4 +52,25 @@ export function stripsOf(
       area: parts.reduce((sum, { area }) => sum + area, 0),
     };
   });
+}
+
+/** What lies below each line, and how far; a line that stays keeps it, so that only what is under another is arranged anew. */
+const known = new WeakMap<Polygon, { readonly within: string; readonly outline: Outline }>();
+
+function belowLine(line: Polygon, left: number, right: number, bottom: number): Outline {
+  const within = `${left} ${right} ${bottom}`;
+  const before = known.get(line);
+  if (before?.within === within) return before.outline;
+  const [first, last] = [line[0], line.at(-1)];
+  if (!first || !last) return [];
+  const ring = [
+    { x: left, y: first.y },
+    ...line,
+    { x: right, y: last.y },
+    { x: right, y: bottom },
+    { x: left, y: bottom },
+  ];
+  const outline = [ring.map(rounded)];
+  known.set(line, { within, outline });
+  return outline;
 }

@@ -126,7 +126,7 @@ function divide(
     const points = lineOf(line, edges[at], { x, y });
     return points.length > 1 ? [{ id: line.id, line: points }] : [];
   });
-  const circle = disc && [circleOf(x + disc.x.ticks, y + disc.y.ticks, disc.across.ticks / 2)];
+  const circle = disc && discOf(disc, { x, y });
   const names = [topStrip, ...drawn.map(({ id }) => id), discStrip];
   const strips = stripsOf(
     paper,
@@ -138,15 +138,37 @@ function divide(
   return divided;
 }
 
+/** The corner that points are told from. */
+interface Corner {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** A value reckoned from a part of a plan and a corner, kept by that part while the corner stays. */
+function keptBy<Part extends object, Value>(reckon: (part: Part, corner: Corner) => Value) {
+  const kept = new WeakMap<Part, Corner & { readonly value: Value }>();
+  return (part: Part, { x, y }: Corner): Value => {
+    const before = kept.get(part);
+    if (before?.x === x && before.y === y) return before.value;
+    const value = reckon(part, { x, y });
+    kept.set(part, { x, y, value });
+    return value;
+  };
+}
+
+type DrawnEdge = Extract<SceneLine['edge'], { by: 'points' }>;
+const drawnLine = keptBy(({ points, isSmooth }: DrawnEdge, { x, y }) => {
+  const placed = points.map((point) => ({ x: x + point.x.ticks, y: y + point.y.ticks }));
+  return isSmooth ? smoothLine(placed) : placed;
+});
+const discOf = keptBy((disc: NonNullable<Scene['disc']>, { x, y }): Outline => [
+  circleOf(x + disc.x.ticks, y + disc.y.ticks, disc.across.ticks / 2),
+]);
+
 /** A line as points on whole ticks; none where the edge it follows is gone. */
-function lineOf(
-  { edge }: SceneLine,
-  followed: Outline | undefined,
-  { x, y }: { readonly x: number; readonly y: number },
-): Polygon {
+function lineOf({ edge }: SceneLine, followed: Outline | undefined, corner: Corner): Polygon {
   if (edge.by === 'piece') return followed ? edgeOf(followed, edge.side).map(rounded) : [];
-  const points = edge.points.map((point) => ({ x: x + point.x.ticks, y: y + point.y.ticks }));
-  return edge.isSmooth ? smoothLine(points) : points;
+  return drawnLine(edge, corner);
 }
 
 const circleSides = 96;
