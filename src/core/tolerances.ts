@@ -47,5 +47,8 @@ export const darkerHides = 20;
 /** L*. A texture that differs from its paper by no more than this is pale, and may go over anything late. From memory. */
 export const paleTexture = 25;
 
+/** So far inside the line masks are cut usually; to be changed in the habits. Common practice. */
+export const usualInset = millimetres(0.5);
+
 /** A hand cuts no truer than this, so a mask cut nearer to the line lies beyond it in places. From memory. */
 export const leastInset = millimetres(0.2);

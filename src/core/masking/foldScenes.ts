@@ -1,6 +1,6 @@
 import { actId, type Act, type ActBefore } from '../acts/act';
 import { intersectOutlines, uniteOutlines } from '../outline/polygons';
-import type { ResolvedScene } from '../resolve/resolveScenes';
+import type { ResolvedScene } from '../resolve/resolvedScene';
 import { isLaid, type Print } from './print';
 import { stripTurns } from './stripTurns';
 
@@ -79,14 +79,17 @@ function sceneActs(
     );
     const covered: ActBefore = { act: first, because: 'in-strips' };
     acts.push({ id: lifted, kind: 'lift', piece, after: [covered, ...dry], strips: open });
+    const made: string[] = [];
     for (const print of prints) {
       const own = scene.inked.find(({ mark }) => mark === print.id)?.strips ?? [];
       const strips = open.filter(({ id }) => own.includes(id));
       const inside = uniteOutlines(strips.map(({ outline }) => outline));
       if (intersectOutlines(print.reach, inside).length === 0) continue;
       const kind = isLaid(print) ? 'lay' : 'stamp';
+      const id = `${actId(kind, print.id)} ${turn + 1}`;
+      made.push(id);
       acts.push({
-        id: `${actId(kind, print.id)} ${turn + 1}`,
+        id,
         kind,
         piece: print.id,
         after: [{ act: lifted, because: 'in-strips' }],
@@ -100,14 +103,12 @@ function sceneActs(
         id: `${actId('return', piece)} ${turn + 1}`,
         kind: 'return',
         piece,
-        after: acts.slice(acts.findIndex(({ id }) => id === lifted) + 1).map(({ id }) => ({
-          act: id,
-          because: 'dry-strip',
-        })),
+        after: made.map((act) => ({ act, because: 'dry-strip' })),
         strips: back,
       });
   });
-  const done = acts.map(({ id }): ActBefore => ({ act: id, because: 'stops-there' }));
+  const last = acts.at(-1)?.id ?? first;
   // What waits for the ground waits for the last of its acts.
-  return [...acts, { id: wholeId, kind: 'uncover', piece, after: done.slice(-1) }];
+  const whole: ActBefore = { act: last, because: 'stops-there' };
+  return [...acts, { id: wholeId, kind: 'uncover', piece, after: [whole] }];
 }

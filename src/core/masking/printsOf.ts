@@ -50,7 +50,7 @@ function makePrint(mark: ResolvedMark): Print | undefined {
     isOpaque: paints.length > 0 && paints.every(hidesAll),
     resists: paints.some(isEmbossed),
     tape: tapeOf(mark),
-    shape: mark.within ? undefined : shapeOf(mark),
+    shape: shapeOf(mark),
     stamp: stampKey(mark),
     imageOf: undefined,
   };

@@ -2,7 +2,7 @@ import { cutShapes } from '../drawing/cutLines';
 import type { Line, Page, Shape } from '../drawing/shape';
 import { TICKS_PER_MILLIMETRE } from '../length/length';
 import { boundsOf, shiftedBy, type Outline } from '../outline/outline';
-import type { ResolvedScene } from '../resolve/resolveScenes';
+import type { ResolvedScene } from '../resolve/resolvedScene';
 import { stripMark } from '../words/stripWords';
 import { stripLabel } from './stripLabel';
 import { checkFoot, checkLayers, nameAt, nameHeight } from './checkLines';

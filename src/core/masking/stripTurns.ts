@@ -1,5 +1,5 @@
 import { touches } from '../outline/distance';
-import type { ResolvedScene, ResolvedStrip } from '../resolve/resolveScenes';
+import type { ResolvedScene, ResolvedStrip } from '../resolve/resolvedScene';
 import { fewestCover } from './fewestCover';
 
 /** In which turns strips are lifted and inked. */

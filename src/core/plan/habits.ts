@@ -5,6 +5,7 @@ import { asTyped } from '../length/typedLength';
 import { sixteenthInch, wholeMillimetre } from '../length/marks';
 import { adhesiveIds, adhesives } from '../paper/adhesives';
 import type { Immutable } from './ids';
+import { usualInset } from '../tolerances';
 import { ruleIds } from './rules';
 
 const revealsSchema = z.strictObject({
@@ -149,7 +150,7 @@ export function defaultHabits(leadingUnit: Unit): Habits {
     foamStrip: asTyped(school.foamStrip),
     pressWidth: asTyped(school.press),
     platform: { width: asTyped(school.platform), height: asTyped(school.platform) },
-    maskInset: asTyped(millimetres(0.5)),
+    maskInset: asTyped(usualInset),
     maskSpindly: asTyped(millimetres(1.5)),
     maskMargin: asTyped(school.clear),
     maskUses: 15,

@@ -11,8 +11,10 @@ import {
   changeScene,
   inkedIn,
   movePoint,
+  movePointBy,
   newScene,
   removePoint,
+  withEdge,
   withoutLine,
 } from './sceneEdits';
 
@@ -52,6 +54,26 @@ describe('the edits of a scene', () => {
       scene.lines,
     );
     expect(xs(fewer)).toEqual([0, 140]);
+  });
+
+  it('move a point to a mark, but only along the axis it is moved on', () => {
+    const marks = 16_000 as never;
+    const off = movePoint(scene.lines, far, 1, { ...point(32.3), y: { ticks: 160_100 as never } });
+    const at = (lines: readonly SceneLine[]) =>
+      lines.flatMap(({ id: own, edge }) =>
+        own === far && edge.by === 'points' ? (edge.points[1] ?? []) : [],
+      )[0];
+    const moved = at(movePointBy(off, far, 1, [16_000, 0], marks));
+    expect([moved?.x.ticks, moved?.y.ticks]).toEqual([33 * 16_000, 160_100]);
+    expect(movePointBy(scene.lines, id('nowhere'), 0, [16_000, 0], marks)).toBe(scene.lines);
+  });
+
+  it('let a line follow something else, and leave the others as they are', () => {
+    const edge = { by: 'piece', piece: id('scarecrow'), side: 'top' } as const;
+    const lines = withEdge(scene.lines, far, edge);
+    expect(lines[0]).toEqual({ id: far, edge });
+    expect(lines.slice(1)).toEqual(scene.lines.slice(1));
+    expect(lines[1]).toBe(scene.lines[1]);
   });
 
   it('let a strip join the one above where its line goes, with what is inked in it', () => {

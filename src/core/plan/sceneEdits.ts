@@ -1,5 +1,4 @@
-import type { Size } from '../length/length';
-import { lengthFromTicks } from '../length/length';
+import { lengthFromTicks, type Length, type Size } from '../length/length';
 import { asTyped } from '../length/typedLength';
 import type { SimpleEdit } from './edit';
 import type { PieceId } from './ids';
@@ -49,6 +48,21 @@ export function newScene(
     disc: null,
     inked: [],
   };
+}
+
+/** A disc for a sun or moon, to go on from: high on the right, a fifth of the width across. */
+export function newDisc({ width, height }: Size): NonNullable<Scene['disc']> {
+  const { x: across } = at(width / 5, 0);
+  return { ...at((width * 2) / 3, height / 5), across };
+}
+
+/** The lines with one that follows something else. */
+export function withEdge(
+  lines: readonly SceneLine[],
+  id: PieceId,
+  edge: SceneLine['edge'],
+): readonly SceneLine[] {
+  return lines.map((line) => (line.id === id ? { ...line, edge } : line));
 }
 
 /** A line more below the others, halfway to the lower edge of the paper. */
@@ -109,6 +123,22 @@ export function movePoint(
     const moved = { x: between === x.ticks ? x : asTyped(lengthFromTicks(between)), y };
     return points.map((point, place) => (place === index ? moved : point));
   });
+}
+
+/** A point moved so far, in ticks, to a mark; what it is not moved along stays as it is, on a mark or not. */
+export function movePointBy(
+  lines: readonly SceneLine[],
+  id: PieceId,
+  index: number,
+  [dx, dy]: readonly [number, number],
+  marks: Length,
+): readonly SceneLine[] {
+  const edge = lines.find((line) => line.id === id)?.edge;
+  const point = edge?.by === 'points' ? edge.points[index] : undefined;
+  if (!point) return lines;
+  const moved = (length: ScenePoint['x'], by: number) =>
+    by === 0 ? length : asTyped(lengthFromTicks(Math.round((length.ticks + by) / marks) * marks));
+  return movePoint(lines, id, index, { x: moved(point.x, dx), y: moved(point.y, dy) });
 }
 
 /** A point more, halfway to the next; after the last halfway to the one before. */

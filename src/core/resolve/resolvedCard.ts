@@ -9,7 +9,7 @@ import type { SizeOrigin, SupportId } from './origins';
 import type { PaintOrder } from './paintOrder';
 import type { ResolvedMark } from './resolvedMark';
 import type { ResolvedPiece } from './resolvedPiece';
-import type { ResolvedScene } from './resolveScenes';
+import type { ResolvedScene } from './resolvedScene';
 
 export interface ResolvedBase extends BlankLayout {
   readonly letter: string;

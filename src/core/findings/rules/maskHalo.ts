@@ -1,6 +1,5 @@
-import { millimetres } from '../../length/length';
 import { asTyped } from '../../length/typedLength';
-import { leastInset } from '../../tolerances';
+import { leastInset, usualInset } from '../../tolerances';
 import { deed } from '../remedy';
 import { cardSubject } from '../subject';
 import type { Rule } from '../finding';
@@ -19,7 +18,7 @@ export const maskHalo: Rule = {
         remedies: [
           deed('inside-line', {
             kind: 'set-habits',
-            change: { maskInset: asTyped(millimetres(0.5)) },
+            change: { maskInset: asTyped(usualInset) },
           }),
         ],
       },

@@ -3,7 +3,7 @@ import { changeScene, inkedIn } from '../../plan/sceneEdits';
 import type { Scene } from '../../plan/scene';
 import type { ResolvedCard } from '../../resolve/resolvedCard';
 import { isGround } from '../../resolve/resolvedMark';
-import { discStrip, type ResolvedScene } from '../../resolve/resolveScenes';
+import { discStrip, type ResolvedScene } from '../../resolve/resolvedScene';
 import { findOn, type Finding, type Rule } from '../finding';
 import { deed } from '../remedy';
 import { cardSubject } from '../subject';

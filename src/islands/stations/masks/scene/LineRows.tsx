@@ -1,5 +1,11 @@
 import type { SceneLine } from '../../../../core/plan/scene';
-import { addPoint, movePoint, removePoint, withoutLine } from '../../../../core/plan/sceneEdits';
+import {
+  addPoint,
+  movePoint,
+  removePoint,
+  withEdge,
+  withoutLine,
+} from '../../../../core/plan/sceneEdits';
 import { straightEdge } from '../../../../core/resolve/straightEdge';
 import { distinctName } from '../../../../core/resolve/distinctNames';
 import { supportRect } from '../../../../core/resolve/resolvedCard';
@@ -23,24 +29,7 @@ export function LineRows({ chosen, ...open }: Props) {
           <div className="flex flex-wrap items-center gap-3">
             <strong className="font-semibold">Line {index + 1}</strong>
             <Follows {...open} line={line} number={index + 1} />
-            {line.edge.by === 'points' && (
-              <label className="flex items-center gap-1">
-                <input
-                  type="checkbox"
-                  checked={line.edge.isSmooth}
-                  onChange={({ target: { checked: isSmooth } }) =>
-                    change({
-                      lines: scene.lines.map((each) =>
-                        each.id === line.id && each.edge.by === 'points'
-                          ? { ...each, edge: { ...each.edge, isSmooth } }
-                          : each,
-                      ),
-                    })
-                  }
-                />
-                smooth
-              </label>
-            )}
+            {line.edge.by === 'points' && <Smooth {...open} line={line.id} edge={line.edge} />}
             <button
               type="button"
               className="button ml-auto"
@@ -72,8 +61,7 @@ function Follows({ scene, resolved, change, line, number }: LineProps) {
     (each) => each.face === resolved.face && each.id !== resolved.support,
   );
   const value = edge.by === 'piece' ? `${edge.side} ${edge.piece}` : 'points';
-  const set = (next: SceneLine['edge']) =>
-    change({ lines: scene.lines.map((each) => (each.id === id ? { ...each, edge: next } : each)) });
+  const set = (next: SceneLine['edge']) => change({ lines: withEdge(scene.lines, id, next) });
   const choose = (text: string) => {
     const [side, piece] = text.split(' ');
     const found = others.find((each) => each.id === piece);
@@ -105,8 +93,30 @@ function Follows({ scene, resolved, change, line, number }: LineProps) {
   );
 }
 
+type DrawnEdge = Extract<SceneLine['edge'], { by: 'points' }>;
+
+interface SmoothProps extends OpenScene {
+  readonly line: SceneLine['id'];
+  readonly edge: DrawnEdge;
+}
+
+function Smooth({ scene, change, line, edge }: SmoothProps) {
+  return (
+    <label className="flex items-center gap-1">
+      <input
+        type="checkbox"
+        checked={edge.isSmooth}
+        onChange={({ target: { checked: isSmooth } }) =>
+          change({ lines: withEdge(scene.lines, line, { ...edge, isSmooth }) })
+        }
+      />
+      smooth
+    </label>
+  );
+}
+
 interface PointProps extends OpenScene {
-  readonly edge: Extract<SceneLine['edge'], { by: 'points' }>;
+  readonly edge: DrawnEdge;
   readonly chosen: ChosenPoint;
 }
 

@@ -1,10 +1,8 @@
 import { useRef } from 'react';
 import { rulerMarks } from '../../../../core/length/marks';
-import { lengthFromTicks } from '../../../../core/length/length';
-import { asTyped } from '../../../../core/length/typedLength';
 import type { PieceId } from '../../../../core/plan/ids';
 import type { Scene, ScenePoint } from '../../../../core/plan/scene';
-import { addPoint, movePoint, removePoint } from '../../../../core/plan/sceneEdits';
+import { addPoint, movePointBy, removePoint } from '../../../../core/plan/sceneEdits';
 import { useCardSession } from '../../../session/CardSession';
 import { pointWords } from '../../../words/sceneWords';
 import type { OpenScene } from './useScene';
@@ -50,17 +48,8 @@ export function PointHandle({ open, scale, point, at, label, isChosen, onChoose 
   const { line, index } = at;
   const marks = rulerMarks[unit];
   const drag = useRef<Drag>(undefined);
-  /** The lines with this point so far from where it is in them, on a mark. */
-  const movedBy = (lines: Scene['lines'], dx: number, dy: number) => {
-    const edge = lines.find(({ id }) => id === line)?.edge;
-    const from = edge?.by === 'points' ? edge.points[index] : undefined;
-    if (!from) return lines;
-    const put = (length: ScenePoint['x'], by: number) =>
-      by === 0 ? length : asTyped(lengthFromTicks(Math.round((length.ticks + by) / marks) * marks));
-    return movePoint(lines, line, index, { x: put(from.x, dx), y: put(from.y, dy) });
-  };
   const dragged = ({ clientX, clientY }: React.PointerEvent, { x, y, lines }: Drag) =>
-    movedBy(lines, (clientX - x) / scale, (clientY - y) / scale);
+    movePointBy(lines, line, index, [(clientX - x) / scale, (clientY - y) / scale], marks);
   const release = (event: React.PointerEvent) => {
     const from = drag.current;
     drag.current = undefined;
@@ -73,7 +62,10 @@ export function PointHandle({ open, scale, point, at, label, isChosen, onChoose 
     const [dx, dy] = arrows[event.key] ?? [0, 0];
     const by = marks * (event.shiftKey ? farther : 1);
     if (dx !== 0 || dy !== 0)
-      change({ lines: movedBy(scene.lines, dx * by, dy * by) }, `point ${line} ${index}`);
+      change(
+        { lines: movePointBy(scene.lines, line, index, [dx * by, dy * by], marks) },
+        `point ${line} ${index}`,
+      );
     else if (event.key === 'Insert' || event.key === '+')
       change({ lines: addPoint(scene.lines, line, index) });
     else if (event.key === 'Delete' || event.key === 'Backspace') {

@@ -1,7 +1,5 @@
 import { stripTurns } from '../../../../core/masking/stripTurns';
-import { addLine, inkedIn } from '../../../../core/plan/sceneEdits';
-import { asTyped } from '../../../../core/length/typedLength';
-import { lengthFromTicks } from '../../../../core/length/length';
+import { addLine, inkedIn, newDisc } from '../../../../core/plan/sceneEdits';
 import { distinctName } from '../../../../core/resolve/distinctNames';
 import { supportRect } from '../../../../core/resolve/resolvedCard';
 import { stripMark, stripWords } from '../../../../core/words/stripWords';
@@ -28,16 +26,6 @@ export function SceneTable({ chosen, ...open }: Props) {
     ({ face, support }) => face === resolved.face && support === resolved.support,
   );
   const size = supportRect(card, resolved.support);
-  const disc = () =>
-    change({
-      disc: scene.disc
-        ? null
-        : {
-            x: asTyped(lengthFromTicks(Math.round((size.width * 2) / 3))),
-            y: asTyped(lengthFromTicks(Math.round(size.height / 5))),
-            across: asTyped(lengthFromTicks(Math.round(size.width / 5))),
-          },
-    });
   return (
     <>
       <div>
@@ -63,7 +51,11 @@ export function SceneTable({ chosen, ...open }: Props) {
         >
           Add a line
         </button>
-        <button type="button" className="button" onClick={disc}>
+        <button
+          type="button"
+          className="button"
+          onClick={() => change({ disc: scene.disc ? null : newDisc(size) })}
+        >
           {scene.disc ? 'Take the disc away' : 'Keep a disc for a sun or moon'}
         </button>
         <button type="button" className="button" onClick={remove}>

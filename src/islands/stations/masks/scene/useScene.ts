@@ -3,7 +3,7 @@ import { changeScene, newScene } from '../../../../core/plan/sceneEdits';
 import type { FaceId } from '../../../../core/plan/faces';
 import type { PieceId } from '../../../../core/plan/ids';
 import { supportRect } from '../../../../core/resolve/resolvedCard';
-import type { ResolvedScene } from '../../../../core/resolve/resolveScenes';
+import type { ResolvedScene } from '../../../../core/resolve/resolvedScene';
 import type { SupportId } from '../../../../core/resolve/origins';
 import { newPieceId } from '../../../parts/newPieceId';
 import { useCardSession } from '../../../session/CardSession';
