@@ -25,7 +25,7 @@ export function MaskView({ mask }: { readonly mask: PlannedMask }) {
   const scale = Math.min((room.width - 2 * edge) / (x1 - x0), (room.height - 2 * edge) / (y1 - y0));
   const [width, height] = [(x1 - x0) * scale + 2 * edge, (y1 - y0) * scale + 2 * edge];
   return (
-    <section aria-label={`Mask ${mask.letter}`} className="w-[190px] shrink-0">
+    <section aria-label={`Mask ${mask.letter}`} className="w-[206px] shrink-0">
       <h2 className="text-[19px]">Mask {mask.letter}</h2>
       <p className="text-sheet-muted text-[15px] leading-5">
         {maskSentences(mask, maskHabitsOf(plan), unit).join('; ')}
@@ -56,7 +56,7 @@ export function MaskView({ mask }: { readonly mask: PlannedMask }) {
               isLabelHidden
               value={plan.habits[key]}
               unit={unit}
-              width="5.4rem"
+              width="6.4rem"
               onPreview={() => undefined}
               onCommit={(length) => commit({ kind: 'set-habits', change: { [key]: length } })}
             />
