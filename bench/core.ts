@@ -322,7 +322,7 @@ const plannedOf = (prints: readonly Print[]) =>
     prints,
     clip: (outline) => outline,
     decisions: [],
-    acceptsOverlaps: false,
+    school: { acceptsOverlaps: false, wordsStamped: 'as-listed', keepsGroundsOff: false },
     habits: maskHabits,
   });
 

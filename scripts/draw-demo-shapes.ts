@@ -114,6 +114,11 @@ function die(
   };
 }
 
+/** A die that cuts one wavy edge. */
+function border(...[id, name, size, scales, outline]: Parameters<typeof die>) {
+  return { ...die(id, name, size, scales, outline), cuts: 'border' };
+}
+
 /** Steps of a nested set that get smaller by the same amount both ways. */
 function nested(
   id: string,
@@ -195,7 +200,7 @@ const dies = [
     [1],
     `${box(0, 0, 400, 525)}${box(40, 40, 150, 212)}${box(210, 40, 150, 212)}${box(40, 273, 150, 212)}${box(210, 273, 150, 212)}`,
   ),
-  die(
+  border(
     'hills',
     'Hill border',
     [450, 150],
@@ -206,7 +211,7 @@ const dies = [
       [330, 20],
     ]),
   ),
-  die(
+  border(
     'dunes',
     'Dune border',
     [450, 110],
@@ -217,7 +222,7 @@ const dies = [
       [390, 70],
     ]),
   ),
-  die(
+  border(
     'surf',
     'Surf border',
     [450, 90],

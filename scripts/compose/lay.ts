@@ -207,6 +207,7 @@ export const blend = (
   laid: 'before',
   direction: downward,
   margin: null,
+  marginBy: 'tape',
   stops: inks.map(([ink, from, to]): BlendStop => ({
     ...plainStop(sourceOf(ink)),
     from: from / 100,

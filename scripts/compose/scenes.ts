@@ -46,6 +46,7 @@ export const scenes: Readonly<Record<string, readonly Scene[]>> = {
         inked('rows', 'near'),
         inked('scarecrow', 'far', 'beans', 'leeks'),
       ],
+      turns: null,
     },
   ],
 };

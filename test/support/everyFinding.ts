@@ -241,6 +241,17 @@ export const everyFinding: {
     },
     { rule: 'strips-bare', why: 'lost', scene: longName, strips: [] },
   ],
+  'strips-together': [
+    {
+      rule: 'strips-together',
+      scene: longName,
+      strips: [
+        { id: 'top', at: 0 },
+        { id: 'hill', at: 1 },
+      ],
+    },
+  ],
+  'mask-on-wet': [{ rule: 'mask-on-wet', ink: longName, mask: 'A' }],
   'ground-over-image': [{ rule: 'ground-over-image', ground: 'Mist' }],
   'even-number': [2, 30].map((count) => ({ rule: 'even-number', count, face: 'front' })),
 };

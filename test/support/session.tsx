@@ -18,6 +18,7 @@ export function sessionOn(plan: Plan, library: Library = usualLibrary) {
     card,
     library,
     holdings: [],
+    changeHoldings: vi.fn(),
     isStashWhole: true,
     bringStash: vi.fn(),
     needItems: vi.fn(),

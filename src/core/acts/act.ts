@@ -26,6 +26,8 @@ export const actReasons = [
   'resists',
   /** Nothing opaque goes over words. */
   'words',
+  /** Words are stamped before images, or after them, by habit. */
+  'words-school',
   /** What is in front is too spindly to be covered where they meet. */
   'spindly',
   /** A mask is laid on what is printed, and taken off it. */
@@ -76,9 +78,14 @@ export type Act =
   /** Covered by the mask of this letter, once its ink is dry. */
   | (AnyAct & { readonly kind: 'mask'; readonly mask: string; readonly cut: Outline })
   | (AnyAct & { readonly kind: 'unmask'; readonly mask: string })
-  /** Tape laid round what is inked, so that a margin stays clean. */
-  | (AnyAct & { readonly kind: 'tape'; readonly cut: Outline; readonly margin: number })
-  | (AnyAct & { readonly kind: 'untape' })
+  /** Tape laid round what is inked, or the die it was cut with left on, so that a margin stays clean. */
+  | (AnyAct & {
+      readonly kind: 'tape';
+      readonly cut: Outline;
+      readonly margin: number;
+      readonly by: 'tape' | 'die';
+    })
+  | (AnyAct & { readonly kind: 'untape'; readonly by: 'tape' | 'die' })
   /** The strips of a scene laid on the paper, some of them lifted, and laid back once they are dry. */
   | (AnyAct & {
       readonly kind: 'cover' | 'lift' | 'return';

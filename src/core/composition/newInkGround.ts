@@ -44,8 +44,9 @@ export function newInkGround(kind: InkGround, start: GroundStart): Mark {
         { ...plainStop(one), to: 0.6 },
         { ...plainStop(two), from: 0.4 },
       ];
-      const laid = { laid: 'before', zone: null, direction: downward, margin: null } as const;
-      return { kind, ...common, name: 'Blend', stops, ...laid };
+      const laid = { laid: 'before', zone: null, direction: downward } as const;
+      const margin = { margin: null, marginBy: 'tape' } as const;
+      return { kind, ...common, name: 'Blend', stops, ...laid, ...margin };
     }
     case 'edges': {
       const ink = inkFor(start, edgeStep);

@@ -12,6 +12,7 @@ import { intersectOutlines, subtractOutlines } from '../outline/polygons';
 import { actKinds, actReasons } from '../acts/act';
 import { cardFileSchema } from '../plan/cardFile';
 import type { Side } from '../plan/faces';
+import { wordsStampings } from '../plan/planFacts';
 import type { Immutable } from '../plan/ids';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { noResults } from '../findings/finding';
@@ -86,6 +87,12 @@ const shapesProblemSchema = z
       .max(2000)
       .default([]),
     acceptsOverlaps: z.boolean().default(false),
+    wordsStamped: z.enum(wordsStampings).default('as-listed').meta({
+      description: 'Words that meet images, where nothing was decided.',
+    }),
+    keepsGroundsOff: z.boolean().default(false).meta({
+      description: 'Images are covered while grounds are laid round them.',
+    }),
     inset: positive.optional().meta({ description: 'How far inside the line; half a millimetre.' }),
     spindly: positive.optional().meta({ description: 'Narrower is left out; 1.5 mm.' }),
     margin: positive
@@ -251,7 +258,7 @@ const usual = { inset: 0.5, spindly: 1.5, margin: 3 } as const;
 function* masksOfShapes(
   problem: z.output<typeof shapesProblemSchema>,
 ): Generator<MaskingAnswer, MaskingAnswer> {
-  const { unit, shapes, paper, decisions, acceptsOverlaps, moves } = problem;
+  const { unit, shapes, paper, decisions, moves } = problem;
   const per = ticksPer[unit];
   const habit = (own: number | undefined, millimetres: number) =>
     own === undefined ? millimetres * TICKS_PER_MILLIMETRE : Math.round(own * per);
@@ -265,7 +272,7 @@ function* masksOfShapes(
     prints: shapes.map((shape) => printOf(shape, per)).toReversed(),
     clip: (outline) => (clip ? intersectOutlines(outline, clip) : outline),
     decisions,
-    acceptsOverlaps,
+    school: problem,
     habits,
   };
   const bare = planPaper(asked);

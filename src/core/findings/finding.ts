@@ -234,6 +234,14 @@ export type FindingData =
       readonly scene: string;
       readonly strips: readonly { readonly id: string; readonly at: number }[];
     }
+  /** Neighbours that are open together, as set by hand. */
+  | {
+      readonly rule: 'strips-together';
+      readonly scene: string;
+      readonly strips: readonly { readonly id: string; readonly at: number }[];
+    }
+  /** A mask is laid on an ink that stays wet. */
+  | { readonly rule: 'mask-on-wet'; readonly ink: string; readonly mask: string }
   /** Masks are cut so far inside the line only. */
   | { readonly rule: 'mask-halo'; readonly inset: Length }
   | { readonly rule: 'even-number'; readonly count: number; readonly face: FaceId }

@@ -42,6 +42,7 @@ export const deedRemedyIds = [
   'as-placed',
   'keep-off',
   'ink-strips',
+  'best-turns',
   'inside-line',
   'turn-about',
 ] as const;

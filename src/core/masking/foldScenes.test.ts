@@ -29,16 +29,25 @@ describe('the turns of a scene', () => {
     });
     const inked = [{ mark: 'm' as never, strips: ['0', '1', '2', '3', '4'] }];
     const five = [0, 1, 2, 3, 4].map((at) => strip(at, at * 100));
-    const { turns, laidBack, isProven } = stripTurns({ strips: five, inked });
+    const { turns, laidBack, isProven } = stripTurns({ strips: five, inked, turns: null });
     expect(turns.map((open) => open.map(({ at }) => at))).toEqual([
       [1, 3],
       [0, 2, 4],
     ]);
     expect([laidBack.map(({ at }) => at), isProven]).toEqual([[1, 3], true]);
     // Where nothing is inked a strip stays on, and its neighbours need not wait for one another.
-    const some = stripTurns({ strips: five, inked: [{ mark: 'm' as never, strips: ['0', '2'] }] });
+    const some = stripTurns({
+      ...{ strips: five, turns: null },
+      inked: [{ mark: 'm' as never, strips: ['0', '2'] }],
+    });
     expect(some.turns.map((open) => open.map(({ at }) => at))).toEqual([[0, 2]]);
     expect(some.laidBack).toEqual([]);
+    // From the top downward, as set by hand: what the next lies beside is laid back; those left out come last.
+    const set = stripTurns({ strips: five, inked, turns: [['0'], ['1'], ['2', '3'], ['gone']] });
+    expect(set.turns.map((open) => open.map(({ at }) => at))).toEqual([[0], [1], [2, 3], [4]]);
+    expect(set.laidBack.map(({ at }) => at)).toEqual([0, 1, 3]);
+    expect([set.fewest, set.isSet]).toEqual([2, true]);
+    expect(set.together.map((pair) => pair.map(({ at }) => at))).toEqual([[2, 3]]);
   });
 });
 

@@ -44,7 +44,7 @@ export function maskCard(plan: Plan, card: ResolvedCard): MaskPlan {
       prints,
       clip: seenOf(card, face, support),
       decisions: plan.overlaps,
-      acceptsOverlaps: habits.acceptsOverlaps,
+      school: habits,
       habits: maskHabits,
     });
     return [{ face, support, scenes: folded, ...paper }];

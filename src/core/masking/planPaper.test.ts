@@ -21,7 +21,7 @@ const plan = (prints: readonly Print[], decisions: Readonly<Record<string, Decis
       const [a = '', b = ''] = key.split(' ');
       return { between: [a, b], first };
     }),
-    acceptsOverlaps: false,
+    school: { acceptsOverlaps: false, wordsStamped: 'as-listed', keepsGroundsOff: false },
     habits,
   });
 const ids = (prints: readonly Print[]) => prints.map(({ id }) => id).join(' ');
@@ -138,7 +138,7 @@ describe('tape round a blend', () => {
   const sky = printAt('sky', 0, 0, {
     kind: 'ground',
     body: [square(ten, ten, 6 * ten)],
-    tape: { frame, margin: ten },
+    tape: { frame, margin: ten, by: 'tape' },
   });
   const bird = printAt('bird', 20, 20);
   const actsWith = (prints: readonly Print[]) =>

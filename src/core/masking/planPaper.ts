@@ -5,7 +5,7 @@ import { cutMask, masksAnyOf, wholeCutLength, type Mask, type MaskHabits } from 
 import { fewestCover } from './fewestCover';
 import { meetingsOf, type Clip, type Meeting } from './meetings';
 import { isLaid, type Print } from './print';
-import { relate, relateByKind, type Decision, type Relation } from './relation';
+import { relate, relateByKind, type Decision, type Relation, type School } from './relation';
 import { stampingOrder } from './stampingOrder';
 
 /** Prints of one paper from the back to the front, and what was decided of them. */
@@ -14,7 +14,7 @@ export interface PaperPrints {
   readonly clip: Clip;
   /** What was decided of prints; of those that do not meet, which comes first is kept where it can be. */
   readonly decisions: readonly OverlapDecision[];
-  readonly acceptsOverlaps: boolean;
+  readonly school: School;
   readonly habits: MaskHabits;
 }
 
@@ -66,13 +66,7 @@ export interface PaperPlan {
 }
 
 /** All that follows from the places of the prints of one paper: who meets whom, the order, and what is covered when. */
-export function planPaper({
-  prints,
-  clip,
-  decisions,
-  acceptsOverlaps,
-  habits,
-}: PaperPrints): PaperPlan {
+export function planPaper({ prints, clip, decisions, school, habits }: PaperPrints): PaperPlan {
   const byPair = new Map(
     decisions.map(({ between: [a = '', b = ''], first }) => [pairKey(a, b), first]),
   );
@@ -81,7 +75,7 @@ export function planPaper({
   const meetings = meetingsOf(prints, clip, isDecided).map((meeting): PlannedMeeting => {
     const { behind, front, where } = meeting;
     const own = decided(behind.id, front.id);
-    const relation = relate(behind, front, own, acceptsOverlaps);
+    const relation = relate(behind, front, own, school);
     const byKind = relateByKind(behind, front);
     const told = { ...meeting, decided: own, byKind, wanted: relation };
     const isMasked = relation?.isCovered && masksAnyOf(relation.first, habits, where);
@@ -185,8 +179,8 @@ export function actsOf(
   for (const [at, print] of order.entries()) {
     for (const { id, tape, from } of taped)
       if (from === at) {
-        const { frame: cut, margin } = tape;
-        acts.push({ id: actId('tape', id), kind: 'tape', piece: id, after: [], cut, margin });
+        const { frame: cut, margin, by } = tape;
+        acts.push({ id: actId('tape', id), kind: 'tape', piece: id, after: [], cut, margin, by });
       }
     for (const { print: under, mask, from } of covered)
       if (from === at) {
@@ -217,9 +211,12 @@ export function actsOf(
         const mask = letterOf(id);
         acts.push({ id: actId('unmask', id), kind: 'unmask', piece: id, mask, after: [because] });
       }
-    for (const { id, to } of taped)
+    for (const { id, to, tape } of taped)
       if (to === at)
-        acts.push({ id: actId('untape', id), kind: 'untape', piece: id, after: [because] });
+        acts.push({
+          ...{ id: actId('untape', id), kind: 'untape', piece: id },
+          ...{ after: [because], by: tape.by },
+        });
   }
   return acts;
 }

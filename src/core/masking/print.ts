@@ -31,7 +31,8 @@ export interface Print {
   /** Embossed: what is laid over it later is wiped off its lines. */
   readonly resists: boolean;
   /** What tape round it covers, and how wide the margin is that stays clean; undefined where there is none. */
-  readonly tape: { readonly frame: Outline; readonly margin: number } | undefined;
+  readonly tape:
+    { readonly frame: Outline; readonly margin: number; readonly by: 'tape' | 'die' } | undefined;
   /** Where its body lies among those of the same shape, so that what is reckoned of one is moved to the others. */
   readonly shape: PrintShape | undefined;
   /** Prints of the same are covered by the same mask; undefined for one that has no stamp. */

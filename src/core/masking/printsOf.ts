@@ -123,7 +123,8 @@ function tapeOf(mark: ResolvedMark): Print['tape'] {
   const { piece, rect } = mark;
   if (piece.kind !== 'blend' || piece.margin === null || piece.margin.ticks === 0) return undefined;
   const all = turned([corners(rect)], rect, piece.place.turn);
-  return { frame: [...all, ...outlineOf(mark)], margin: piece.margin.ticks };
+  const { margin, marginBy: by } = piece;
+  return { frame: [...all, ...outlineOf(mark)], margin: margin.ticks, by };
 }
 
 /** How a stamp's print lies, but for its place. */

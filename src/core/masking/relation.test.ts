@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { printAt } from '../../../test/support/prints';
-import { relate, type Decision } from './relation';
+import { relate, type Decision, type School } from './relation';
 import type { Print } from './print';
 
 const outline = printAt('outline', 0, 0);
@@ -15,8 +15,21 @@ const background = printAt('background', 0, 0, { kind: 'background', darkest: 40
 const embossed = printAt('embossed', 0, 0, { resists: true });
 
 /** `first>then`, with what covers and why; `cross` where they may. */
-const told = (behind: Print, front: Print, decided?: Decision, accepts = false) => {
-  const relation = relate(behind, front, decided, accepts);
+const told = (
+  behind: Print,
+  front: Print,
+  decided?: Decision,
+  {
+    acceptsOverlaps = false,
+    wordsStamped = 'as-listed',
+    keepsGroundsOff = false,
+  }: Partial<School> = {},
+) => {
+  const relation = relate(behind, front, decided, {
+    acceptsOverlaps,
+    wordsStamped,
+    keepsGroundsOff,
+  });
   if (!relation) return 'cross';
   const { first, then, isCovered, isFree, because } = relation;
   return `${first.id}>${then.id}${isCovered ? ' covered' : ''}${isFree ? ' free' : ''} ${because}`;
@@ -68,9 +81,29 @@ describe('which of two prints that meet comes first', () => {
   });
 
   it('is free to cross for those who never mask, but for what is fixed by kind', () => {
-    expect(told(other, outline, undefined, true)).toBe('cross');
-    expect(told(other, outline, 'outline', true)).toBe('outline>other covered in-front');
-    expect(told(light, dark, undefined, true)).toBe('light>dark under-dark');
-    expect(told(sky, outline, undefined, true)).toBe('sky>outline on-ground');
+    const crossing = { acceptsOverlaps: true };
+    expect(told(other, outline, undefined, crossing)).toBe('cross');
+    expect(told(other, outline, 'outline', crossing)).toBe('outline>other covered in-front');
+    expect(told(light, dark, undefined, crossing)).toBe('light>dark under-dark');
+    expect(told(sky, outline, undefined, crossing)).toBe('sky>outline on-ground');
+  });
+
+  // Common practice: words first where images go round them, images first where words fill what is left; grounds laid
+  // before images are stamped, or over images under masks.
+  it('is by the school of the house where nothing was decided', () => {
+    const first = { wordsStamped: 'first' } as const;
+    const last = { wordsStamped: 'last' } as const;
+    expect(told(words, outline, undefined, first)).toBe('words>outline covered free words-school');
+    expect(told(outline, words, undefined, first)).toBe('words>outline covered free in-front');
+    expect(told(outline, words, undefined, last)).toBe('outline>words covered free words-school');
+    expect(told(other, outline, undefined, last)).toBe('outline>other covered free in-front');
+    expect(told(light, words, undefined, first)).toBe('light>words under-dark');
+    expect(told(words, outline, 'outline', first)).toBe('outline>words covered in-front');
+    const kept = { keepsGroundsOff: true };
+    expect(told(sky, outline, undefined, kept)).toBe('outline>sky covered kept-off');
+    expect(told(outline, mist, undefined, kept)).toBe('outline>mist covered kept-off');
+    expect(told(sky, outline, 'sky', kept)).toBe('sky>outline on-ground');
+    expect(told(sky, words, undefined, kept)).toBe('sky>words on-ground');
+    expect(told(sky, mist, undefined, kept)).toBe('sky>mist grounds');
   });
 });

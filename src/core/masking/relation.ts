@@ -1,4 +1,5 @@
 import type { ActReason } from '../acts/act';
+import type { WordsStamping } from '../plan/planFacts';
 import { darkerHides } from '../tolerances';
 import { isLaid, type Print } from './print';
 
@@ -16,6 +17,15 @@ export interface Relation {
 /** What a designer decided of two prints: the one made first, null where they may cross, undefined for nothing. */
 export type Decision = string | null | undefined;
 
+/** How a house stamps where nothing was decided of two prints. */
+export interface School {
+  /** Prints that meet may cross. */
+  readonly acceptsOverlaps: boolean;
+  readonly wordsStamped: WordsStamping;
+  /** Images are covered while grounds are laid round them. */
+  readonly keepsGroundsOff: boolean;
+}
+
 /**
  * In which order two prints that meet are made, and whether the first has to be covered; undefined where they may cross in
  * any order.
@@ -26,6 +36,7 @@ export type Decision = string | null | undefined;
  *   any        texture    any           no       pale goes late; opaque never over words
  *   lighter    solid      lighter       no       the dark hides it
  *   any        outline    outline       yes      one sees through its lines
+ *   image      words      by the school yes      words go first, last, or as they are listed
  * ```
  * Common practice; how dark hides and what is pale, from memory.
  */
@@ -33,12 +44,12 @@ export function relate(
   behind: Print,
   front: Print,
   decided: Decision,
-  acceptsOverlaps: boolean,
+  school: School,
 ): Relation | undefined {
-  const relation = relateAs(behind, front, decided);
+  const relation = relateAs(behind, front, decided ?? wishOf(behind, front, decided, school));
   if (!relation.isFree) return relation;
-  if (decided === null || (decided === undefined && acceptsOverlaps)) return undefined;
-  if (decided === undefined) return relation;
+  if (decided === null || (decided === undefined && school.acceptsOverlaps)) return undefined;
+  if (decided === undefined) return wordsBy(relation, school);
   const [first, then] = decided === front.id ? [front, behind] : [behind, front];
   const because = first === relation.first ? relation.because : 'turned';
   return { first, then, isCovered: true, isFree: false, because };
@@ -50,6 +61,24 @@ export function relateByKind(behind: Print, front: Print): Relation | undefined 
   // Whether a ground is kept off an image, and which ground is laid first, is up to the designer.
   const isUpToHer = relation.because === 'on-ground' || relation.because === 'grounds';
   return relation.isFree || isUpToHer ? undefined : relation;
+}
+
+/** An image is kept clean of the grounds it meets, where that is how the house works. */
+function wishOf(behind: Print, front: Print, decided: Decision, school: School): Decision {
+  const [image, ground] = isLaid(behind) ? [front, behind] : [behind, front];
+  const isKept = image.kind === 'outline' || image.kind === 'solid';
+  if (decided !== undefined || !school.keepsGroundsOff || !isLaid(ground) || !isKept)
+    return decided;
+  return image.id;
+}
+
+/** Of words and an image either may be first: the school decides, where it does. */
+function wordsBy(relation: Relation, { wordsStamped }: School): Relation {
+  const { first, then } = relation;
+  if (wordsStamped === 'as-listed' || (first.kind === 'words') === (then.kind === 'words'))
+    return relation;
+  const isRight = (first.kind === 'words') === (wordsStamped === 'first');
+  return isRight ? relation : { ...relation, first: then, then: first, because: 'words-school' };
 }
 
 function relateAs(behind: Print, front: Print, decided: Decision): Relation {

@@ -45,6 +45,7 @@ const ground = (laid: 'before' | 'after'): Piece => ({
   laid,
   direction: downward,
   margin: null,
+  marginBy: 'tape',
   stops: [plainStop(from('chalk-ink'))],
 });
 const bird: Piece = {

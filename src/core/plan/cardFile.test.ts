@@ -7,6 +7,7 @@ import planVersion4 from '../../../test/fixtures/plan-4.json';
 import planVersion5 from '../../../test/fixtures/plan-5.json';
 import planVersion6 from '../../../test/fixtures/plan-6.json';
 import planVersion7 from '../../../test/fixtures/plan-7.json';
+import planVersion8 from '../../../test/fixtures/plan-8.json';
 import { coves, fiveLayers, library, pieceOn, planOf } from '../../../test/support/plans';
 import { readCardFile, writeCardFile, type CardFile } from './cardFile';
 import { usedLibrary } from '../kinds/usedLibrary';
@@ -114,13 +115,32 @@ describe('the published JSON Schema', () => {
 });
 
 describe('older plans', () => {
+  it('have the turns of their scenes proposed, margins under tape, and no school of words: version 8', () => {
+    const read = upgradePlan(planVersion8);
+    if (!read.ok) throw new Error(JSON.stringify(read.issue));
+    const { scenes, pieces, habits } = planVersion8;
+    expect(scenes.length).toBeGreaterThan(0);
+    expect(read.plan).toEqual({
+      ...planVersion8,
+      schema: 9,
+      scenes: scenes.map((scene) => ({ ...scene, turns: null })),
+      pieces: pieces.map((piece) =>
+        piece.kind === 'blend' ? { ...piece, marginBy: 'tape' } : piece,
+      ),
+      habits: { ...habits, wordsStamped: 'as-listed', keepsGroundsOff: false },
+    });
+    expect(upgradePlan({ schema: 8, about: planVersion8.about })).toMatchObject({
+      issue: { path: 'base' },
+    });
+  });
+
   it('gain the usual habits of masks, and nothing is decided of their prints: version 7', () => {
     const read = upgradePlan(planVersion7);
     if (!read.ok) throw new Error(JSON.stringify(read.issue));
     const { habits } = planVersion7;
     expect(read.plan).toEqual({
       ...planVersion7,
-      schema: 8,
+      schema: currentPlanSchema,
       overlaps: [],
       scenes: [],
       habits: {
@@ -130,6 +150,8 @@ describe('older plans', () => {
         maskMargin: { ticks: habits.leadingUnit === 'in' ? 50_800 : 48_000 },
         maskUses: 15,
         acceptsOverlaps: false,
+        wordsStamped: 'as-listed',
+        keepsGroundsOff: false,
       },
     });
     expect(upgradePlan({ schema: 7, about: planVersion7.about })).toMatchObject({

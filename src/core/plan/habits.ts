@@ -6,6 +6,7 @@ import { sixteenthInch, wholeMillimetre } from '../length/marks';
 import { adhesiveIds, adhesives } from '../paper/adhesives';
 import type { Immutable } from './ids';
 import { usualInset } from '../tolerances';
+import { wordsStampings } from './planFacts';
 import { ruleIds } from './rules';
 
 const revealsSchema = z.strictObject({
@@ -67,6 +68,10 @@ export const habitsSchema = z
     maskUses: z.number().int().min(1).max(1000),
     /** Prints that meet may cross; masks are cut only where that is decided. */
     acceptsOverlaps: z.boolean(),
+    /** Words that meet images are stamped as they are listed, before them so that these go round, or last to fill what is left. */
+    wordsStamped: z.enum(wordsStampings),
+    /** Images are masked while grounds are laid round them, where nothing else was decided. */
+    keepsGroundsOff: z.boolean(),
     rulesOff: z.array(z.enum(ruleIds)).max(50),
   })
   .meta({ id: 'Habits' });
@@ -155,6 +160,8 @@ export function defaultHabits(leadingUnit: Unit): Habits {
     maskMargin: asTyped(school.clear),
     maskUses: 15,
     acceptsOverlaps: false,
+    wordsStamped: 'as-listed',
+    keepsGroundsOff: false,
     rulesOff: [],
   };
 }

@@ -16,8 +16,12 @@ export const filmingChecks = [
 
 export type FilmingCheck = (typeof filmingChecks)[number];
 
+/** When words that meet images are stamped: by their places, before the images, or after them. */
+export const wordsStampings = ['as-listed', 'first', 'last'] as const;
+export type WordsStamping = (typeof wordsStampings)[number];
+
 /** Older documents are brought up to it by `upgradePlan`. */
-export const currentPlanSchema = 8;
+export const currentPlanSchema = 9;
 
 /** How many of each a card holds at most. */
 export const mostPieces = 500;
@@ -30,6 +34,8 @@ export const mostScenes = 20;
 export const mostSceneLines = 20;
 export const mostLinePoints = 200;
 export const mostInked = 200;
+/** Corners of the edge of a die that a line follows. */
+export const mostDiePoints = 1000;
 /** Parts picked out of one image, areas of one part, and groups of openings of one stencil. */
 export const mostImageParts = 40;
 export const mostPartAreas = 40;

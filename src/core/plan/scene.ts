@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { typedLengthSchema, typedOffsetSchema } from '../length/lengthSchema';
 import { pieceIdSchema, type Immutable } from './ids';
 import { supportSchema } from './pieces/common';
-import { mostInked, mostLinePoints, mostSceneLines } from './planFacts';
+import { mostDiePoints, mostInked, mostLinePoints, mostSceneLines } from './planFacts';
 
 /** From the corner of the paper, rightward and downward. */
 const pointSchema = z.strictObject({ x: typedOffsetSchema, y: typedOffsetSchema });
@@ -26,6 +26,18 @@ const sceneLineSchema = z
         by: z.literal('piece'),
         piece: pieceIdSchema,
         side: z.enum(['top', 'bottom']),
+      }),
+      /** Drawn along the edge of a die that is laid on the paper, as that was when it was laid; it is moved as a whole. */
+      z.strictObject({
+        by: z.literal('die'),
+        name: z.string().trim().min(1).max(80),
+        x: typedOffsetSchema,
+        y: typedOffsetSchema,
+        /** From left to right, in ticks from where it is laid. */
+        corners: z
+          .array(z.strictObject({ x: z.number().int(), y: z.number().int() }))
+          .min(2)
+          .max(mostDiePoints),
       }),
     ]),
   })
@@ -68,6 +80,16 @@ export const sceneSchema = z
       .refine((list) => new Set(list.map(({ piece }) => piece)).size === list.length, {
         message: 'a mark is told of once',
       }),
+    /** Which strips are open together, in turns; those left out come last. Null where the fewest laid back decide. */
+    turns: z
+      .array(
+        z
+          .array(stripIdSchema)
+          .min(1)
+          .max(mostSceneLines + 2),
+      )
+      .max(mostSceneLines + 2)
+      .nullable(),
   })
   .meta({ id: 'Scene' });
 

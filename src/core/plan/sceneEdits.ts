@@ -47,6 +47,7 @@ export function newScene(
     ],
     disc: null,
     inked: [],
+    turns: null,
   };
 }
 
@@ -179,4 +180,21 @@ export function inkedIn(
   const strips = isInked ? [...others, strip as PieceId] : others;
   const rest = inked.filter((each) => each.piece !== piece);
   return strips.length > 0 ? [...rest, { piece, strips }] : rest;
+}
+
+/**
+ * The turns with a strip in another, counted from 0; turns that come empty go.
+ * @param now which strips are open together by now, by hand or as proposed
+ */
+export function turnedTo(
+  now: readonly (readonly string[])[],
+  strip: string,
+  turn: number,
+): NonNullable<Scene['turns']> {
+  const others = now.map((each) => each.filter((id) => id !== strip));
+  const all = turn >= others.length ? [...others, [strip]] : others;
+  return all
+    .map((each, at) => (at === turn && !each.includes(strip) ? [...each, strip] : each))
+    .filter((each) => each.length > 0)
+    .map((each) => each.map((id) => id as PieceId));
 }

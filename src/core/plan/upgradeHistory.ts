@@ -9,6 +9,7 @@ import { upgradeEdit3 } from './upgrades/upgradeEdit3';
 import { upgradeEdit4 } from './upgrades/upgradeEdit4';
 import { upgradeEdit5 } from './upgrades/upgradeEdit5';
 import { upgradeEdit6 } from './upgrades/upgradeEdit6';
+import { upgradeEdit8 } from './upgrades/upgradeEdit8';
 import { broughtUp } from './upgradePlan';
 
 /** A revision as some version kept it: its edits, and the whole plan after it where that was kept. */
@@ -60,7 +61,9 @@ export function upgradeHistory(
 /** An edit of version 5 or a later one as this version has it. */
 function currentEdit(edit: Document, version = 5): Document {
   const six = version < 6 ? upgradeEdit5(edit) : edit;
-  return version < 7 ? upgradeEdit6(six) : six;
+  const seven = version < 7 ? upgradeEdit6(six) : six;
+  // Version 8 changed nothing of what an edit before it puts in.
+  return version < 9 ? upgradeEdit8(seven) : seven;
 }
 
 /** A history as version 5 tells it; what that or a later version kept stays as it is. */

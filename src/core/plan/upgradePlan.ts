@@ -10,6 +10,7 @@ import { upgradePlan4 } from './upgrades/upgradePlan4';
 import { upgradePlan5 } from './upgrades/upgradePlan5';
 import { upgradePlan6 } from './upgrades/upgradePlan6';
 import { upgradePlan7 } from './upgrades/upgradePlan7';
+import { upgradePlan8 } from './upgrades/upgradePlan8';
 
 export type UpgradedPlan =
   { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly issue: PlanIssue };
@@ -28,6 +29,7 @@ const upgrades: Readonly<Record<number, (document: Document) => unknown>> = {
   5: upgradePlan5,
   6: upgradePlan6,
   7: upgradePlan7,
+  8: upgradePlan8,
 };
 
 const versionedSchema = z.looseObject({ schema: z.number().int().min(1) });

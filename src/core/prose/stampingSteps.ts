@@ -3,11 +3,14 @@ import { writeLength } from '../length/formatLength';
 import { lengthFromTicks, type Unit } from '../length/length';
 import type { MaskedPaper, MaskPlan } from '../masking/maskCard';
 import { boundsOf, type Outline } from '../outline/outline';
+import { registerOf } from '../masking/registerOf';
+import { sides, type Side } from '../plan/faces';
 import type { Plan } from '../plan/plan';
 import { distinctName } from '../resolve/distinctNames';
-import type { ResolvedCard } from '../resolve/resolvedCard';
+import { supportRect, type ResolvedCard } from '../resolve/resolvedCard';
 import { stripWords } from '../words/stripWords';
 import { joinWords } from '../words/phrases';
+import { registerSentence } from './registerSentence';
 
 /** What is done on one paper, one sentence for each act. */
 export interface StampingSteps {
@@ -29,9 +32,46 @@ export function stampingSteps(
     .map((paper) => ({
       paper,
       on: paper.support === 'base' ? 'Base' : distinctName(card, paper.support),
-      steps: paper.acts.map((act) => stepSentence(act, paper, plan, card, unit)),
+      steps: inSheet(
+        paper.acts.map((act) => stepSentence(act, paper, plan, card, unit)),
+        card.pieces.some(({ id, isJoined }) => id === paper.support && isJoined),
+      ),
     }));
 }
+
+/** Steps on what is cut by a joined die: it is cut before the first and parted after the last. */
+function inSheet(steps: readonly string[], isJoined: boolean): readonly string[] {
+  if (!isJoined) return steps;
+  return steps.map((step, at) => {
+    const before =
+      at === 0 ? 'Cut it first and leave its parts in their sheet, on a sticky mat. ' : '';
+    const after = at === steps.length - 1 ? ' Part them only now.' : '';
+    return `${before}${step}${after}`;
+  });
+}
+
+/** What is done to a stamp before it is inked, or how a stencil is laid; nothing for most. */
+function asideOf(piece: string, card: ResolvedCard, unit: Unit): string {
+  const mark = card.marks.find(({ id }) => id === piece);
+  if (!mark) return '';
+  const register = registerOf(mark, supportRect(card, mark.support));
+  if (register) return ` ${registerSentence(register, unit)}`;
+  const taped = mark.piece.kind === 'image' ? mark.piece.crop : null;
+  const parts = sides.flatMap((side) =>
+    taped && taped[side].ticks > 0
+      ? [`${writeLength(taped[side].ticks, unit)} ${unit} ${sideNames[side]}`]
+      : [],
+  );
+  if (parts.length === 0) return '';
+  return ` Before it is inked, tape off ${joinWords(parts)} of its image, and peel the tape off before it is stamped.`;
+}
+
+const sideNames: Readonly<Record<Side, string>> = {
+  left: 'on the left',
+  top: 'at the top',
+  right: 'on the right',
+  bottom: 'at the bottom',
+};
 
 function stepSentence(
   act: Act,
@@ -52,14 +92,19 @@ function stepSentence(
           ? ''
           : ` over ${letters.length === 1 ? 'mask' : 'masks'} ${joinWords(letters)}`;
       const strips = act.inside ? ` in ${stripWords(act.inside.strips)}` : '';
-      return `${act.kind === 'stamp' ? 'Stamp' : 'Lay'} ${name}${strips}${over}.`;
+      const aside = asideOf(act.piece, card, unit);
+      return `${act.kind === 'stamp' ? 'Stamp' : 'Lay'} ${name}${strips}${over}.${aside}`;
     }
     case 'mask':
       return `Once it is dry, lay mask ${act.mask} on ${name}, cut ${writeLength(habits.maskInset.ticks, unit)} ${unit} inside the line; press its edge down.`;
     case 'tape':
+      if (act.by === 'die')
+        return `Leave the paper of ${name} in its die: ${writeLength(lengthFromTicks(act.margin), unit)} ${unit} all round stays clean.`;
       return `Tape all round ${name}: ${tapeStrips(act.cut, unit)}, their inner edge ${writeLength(lengthFromTicks(act.margin), unit)} ${unit} inside; press it down.`;
     case 'untape':
-      return 'Peel the tape off, away from the ink.';
+      return act.by === 'die'
+        ? 'Push the paper out of its die, from behind.'
+        : 'Peel the tape off, away from the ink.';
     case 'cover':
       return `Lay all ${act.strips.length} strips on, by the outline of the paper.`;
     case 'lift':

@@ -22,7 +22,7 @@ export interface CutLineInput {
 export function cutLine(
   piece: Paper,
   { rect, uncut, face, under, library }: CutLineInput,
-): Pick<ResolvedPiece, 'uncut' | 'clip' | 'shape' | 'stitch'> {
+): Pick<ResolvedPiece, 'uncut' | 'clip' | 'shape' | 'stitch' | 'isJoined'> {
   const { size } = piece;
   const set = size.by === 'die' ? findDieSet(library, size.set) : undefined;
   return {
@@ -30,6 +30,7 @@ export function cutLine(
     clip: clipOf(piece, face, under),
     shape: shapeOf(piece, library),
     stitch: set?.stitch?.ticks,
+    isJoined: set?.cuts === 'joined',
   };
 }
 

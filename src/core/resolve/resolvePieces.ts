@@ -257,6 +257,7 @@ function resolveOn(piece: Paper, task: Resolving, under: Under): Outcome {
       clip: line.clip,
       shape: line.shape,
       stitch: line.stitch,
+      isJoined: line.isJoined,
       stock,
       paint: paintOfStock(stock),
       caliper: stock?.caliper.ticks ?? unknownCaliper,

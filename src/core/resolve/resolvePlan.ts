@@ -59,6 +59,7 @@ export function resolvePlan(plan: Plan, library: Library): ResolvedCard {
       clip: piece.clip,
       shape: piece.shape,
       stitch: piece.stitch,
+      isJoined: piece.isJoined,
       stock: piece.stock,
       paint: piece.paint,
       caliper: piece.caliper,

@@ -8,6 +8,8 @@ import { changePiece } from '../plan/pieceEdits';
 import { changeScene } from '../plan/sceneEdits';
 import { boundsOf } from '../outline/outline';
 import { areaOfOutline, intersectOutlines } from '../outline/polygons';
+import type { Length } from '../length/length';
+import { dieEdge } from './dieEdge';
 import { inkMeeting } from './inkOf';
 import { outlineOf } from './outlineOf';
 import { placedById } from './resolvedCard';
@@ -54,6 +56,34 @@ describe('a scene in strips', () => {
     );
     expect(inkMeeting(mark('path'), outlineOf(mark('greeting')))).toEqual([]);
     expect(inkMeeting(mark('sky'), outlineOf(mark('greeting'))).length).toBeGreaterThan(0);
+  });
+
+  it('is divided along the edge of a die, which is moved as a whole and keeps its corners', () => {
+    // A gable: 140 mm wide, its peak 40 mm over its foot.
+    const shape = { box: { width: 140, height: 50 }, outline: 'M0 40L70 0L140 40L140 50L0 50Z' };
+    const [across, high] = [140, 50].map((each) => ({ ticks: (each * 16_000) as Length }));
+    const dies = {
+      ...{ name: 'Gable border', shape },
+      steps: [{ width: must(across), height: must(high) }],
+    };
+    const laid = must(dieEdge(dies, { width: side }, side / 2));
+    const { corners } = laid;
+    const down = corners.map(({ y }) => y);
+    // Its swing is the wavy edge of the die, and its middle as high as the line was.
+    const [least, most] = [Math.min(...down), Math.max(...down)];
+    expect(most - least).toBe(40 * 16_000);
+    expect(laid.y.ticks + Math.round((least + most) / 2)).toBe(side / 2);
+    const cut = (edge: typeof laid) => {
+      const lines = decided.lines.slice(0, 1).map((line) => ({ ...line, edge }));
+      const own = resolvePlan(after(plan, changeScene(decided, { lines, disc: null })), library);
+      return must(own.scenes[0]).strips;
+    };
+    const [above, below] = cut(laid);
+    expect(must(above).area + must(below).area).toBe(side ** 2);
+    const lower = cut({ ...laid, y: { ticks: (laid.y.ticks + 16_000) as Length } });
+    // Crossings are put on whole ticks, so that it is a few ticks by the height off.
+    expect((must(lower[0]).area - must(above).area) / side).toBeCloseTo(16_000, 1);
+    expect(dieEdge({ ...dies, shape: null }, { width: side }, 0)).toBeUndefined();
   });
 
   it('follows the edge of a piece, wherever that is moved, and does without one that is gone', () => {

@@ -41,9 +41,9 @@ export function resolveScenes(
       within.set(id, joined(strips, wanted));
       return [{ mark: id, strips: wanted }];
     });
-    const { id, name } = scene;
+    const { id, name, turns } = scene;
     const { face, support, paper } = under;
-    return [{ id, name, face, support, paper, lines, strips, inked }];
+    return [{ id, name, face, support, paper, lines, strips, inked, turns }];
   });
   return {
     scenes,
@@ -142,10 +142,18 @@ const discOf = keptBy((disc: NonNullable<Scene['disc']>, { x, y }): Outline => [
   circleOf(x + disc.x.ticks, y + disc.y.ticks, disc.across.ticks / 2),
 ]);
 
+type DieEdge = Extract<SceneLine['edge'], { by: 'die' }>;
+const dieLine = keptBy(({ x: across, y: down, corners }: DieEdge, { x, y }): Polygon =>
+  corners.map((corner) => ({
+    x: x + across.ticks + corner.x,
+    y: y + down.ticks + corner.y,
+  })),
+);
+
 /** A line as points on whole ticks; none where the edge it follows is gone. */
 function lineOf({ edge }: SceneLine, followed: Outline | undefined, corner: Corner): Polygon {
   if (edge.by === 'piece') return followed ? edgeOf(followed, edge.side).map(rounded) : [];
-  return drawnLine(edge, corner);
+  return edge.by === 'die' ? dieLine(edge, corner) : drawnLine(edge, corner);
 }
 
 const circleSides = 96;

@@ -42,6 +42,8 @@ export interface ResolvedPiece {
   readonly shape: DieSet['shape'] | undefined;
   /** How far inside its cut a stitched line is embossed; undefined for none. */
   readonly stitch: Length | undefined;
+  /** Its parts stay bridged together as they are cut, so that it is cut first, coloured in its sheet, and parted then. */
+  readonly isJoined: boolean;
   readonly stock: Stock | undefined;
   readonly paint: Paint;
   readonly caliper: Length;

@@ -27,4 +27,6 @@ export interface ResolvedScene {
   readonly strips: readonly ResolvedStrip[];
   /** The marks on its paper that are inked in some of its strips, from the lowest. */
   readonly inked: readonly { readonly mark: PieceId; readonly strips: readonly string[] }[];
+  /** Which are open together, turn by turn, where that was set by hand. */
+  readonly turns: readonly (readonly string[])[] | null;
 }

@@ -20,6 +20,18 @@ export const leftoverSchema = z
   })
   .meta({ id: 'Leftover' });
 
+/** A mask kept with its stamp. */
+export const keptMaskSchema = z
+  .strictObject({
+    /** What it covers: the stamp in its version, and the part of its image it is cut for. */
+    covers: z.string().min(1).max(200),
+    /** So often it can still be laid on. */
+    usesLeft: z.number().int().min(1).max(100_000),
+    /** The card it was last laid on for. */
+    cardId: z.string().min(1).max(80),
+  })
+  .meta({ id: 'KeptMask' });
+
 /**
  * How much the team has of an item and what it costs there. What an item is never changes; this does, with
  * every batch cut.
@@ -35,10 +47,13 @@ export const holdingSchema = z
     /** Of everything else, in its unit: pieces, metres or millilitres. */
     count: countSchema,
     price: priceSchema,
+    /** Of a stamp: its masks that are kept for the next card. */
+    masks: z.array(keptMaskSchema).max(50).optional(),
     /** Taken out of the stash; cards that use it still can. */
     isGone: z.boolean(),
   })
   .meta({ id: 'Holding' });
 
 export type Holding = Immutable<z.output<typeof holdingSchema>>;
+export type KeptMask = Immutable<z.output<typeof keptMaskSchema>>;
 export type Leftover = Immutable<z.output<typeof leftoverSchema>>;

@@ -2,8 +2,10 @@ import { inches, millimetres, type Length, type Unit } from '../../core/length/l
 import { asTyped, type TypedLength } from '../../core/length/typedLength';
 import { adhesives } from '../../core/paper/adhesives';
 import type { Habits } from '../../core/plan/habits';
+import { wordsStampings, type WordsStamping } from '../../core/plan/planFacts';
 import { ruleIds, type RuleId } from '../../core/plan/rules';
 import { ruleWords } from '../words/ruleWords';
+import { InlineChoice } from './InlineChoice';
 import { LengthField } from './LengthField';
 import { NumberField } from './NumberField';
 import { Select } from './Select';
@@ -45,6 +47,12 @@ const masking = [
   ['maskSpindly', 'What is narrower is left out of a mask'],
   ['maskMargin', 'A partial mask reaches beyond the meeting'],
 ] as const;
+
+const wordsStampingWords: Readonly<Record<WordsStamping, string>> = {
+  'as-listed': 'as they lie',
+  first: 'first, so that images go round them',
+  last: 'last, to fill what is left',
+};
 
 const placing = [
   ['wordMargin', 'Words keep off an edge'],
@@ -217,6 +225,23 @@ export function HabitsForm({ habits, onChange }: Props) {
             onChange={(event) => onChange({ acceptsOverlaps: event.target.checked })}
           />
           Prints that meet may cross; masks only where one says so
+        </label>
+        <Line name="Words that meet an image are stamped">
+          <InlineChoice
+            label="Words that meet an image are stamped"
+            value={habits.wordsStamped}
+            choices={wordsStampings}
+            nameOf={(each) => wordsStampingWords[each]}
+            onChange={(wordsStamped) => onChange({ wordsStamped })}
+          />
+        </Line>
+        <label className="flex items-center gap-2 py-1">
+          <input
+            type="checkbox"
+            checked={habits.keepsGroundsOff}
+            onChange={(event) => onChange({ keepsGroundsOff: event.target.checked })}
+          />
+          Blends and stencils go over masked images, not under or over bare ones
         </label>
       </Group>
       <Group name="How much is taken of what is stuck with">

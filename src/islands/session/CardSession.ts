@@ -31,6 +31,8 @@ export interface CardSession {
   readonly library: Library;
   /** What there is of the items in `library`. */
   readonly holdings: readonly Holding[];
+  /** Takes over what there is of items, once it is kept. */
+  readonly changeHoldings: (changed: readonly Holding[]) => void;
   /** False while the rest of the stash is on its way. */
   readonly isStashWhole: boolean;
   /** Brings that rest now, as somebody looks for something in it. */

@@ -124,6 +124,7 @@ export function useSession(
     library,
     holdings,
     isStashWhole,
+    changeHoldings: stash.changeHoldings,
     bringStash: stash.bringRest,
     needItems: stash.need,
     releases,

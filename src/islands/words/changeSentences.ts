@@ -51,6 +51,7 @@ const sceneParts: Readonly<Record<PartOf<Scene>, string>> = {
   lines: 'its lines drawn otherwise',
   disc: 'its disc kept otherwise',
   inked: 'inked in other strips',
+  turns: 'its strips opened in other turns',
 };
 
 const collectionWords: { readonly [Id in CollectionId]: CollectionWords<ItemOf<Id>> } = {

@@ -14,7 +14,7 @@ import { amountWords } from '../../core/prose/supplyWords';
 import { writeArea } from '../../core/words/areaWords';
 import { countWords } from '../../core/words/countWords';
 import { stripWords } from '../../core/words/stripWords';
-import { joinWords } from '../../core/words/phrases';
+import { capitalise, joinWords } from '../../core/words/phrases';
 
 /** What was found and why it matters, in one plain sentence. */
 export function findingSentence({ data, subject }: Finding, unit: Unit): string {
@@ -152,6 +152,10 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
       return data.why === 'lost'
         ? `${piece} is inked in no strip that ${data.scene} has, so it is not seen. Tick the strips it belongs in, on Masks.`
         : `Nothing is inked in ${stripWords(data.strips)} of ${data.scene}, so the paper shows there. Ink it, or take a line away.`;
+    case 'strips-together':
+      return `${capitalise(stripWords(data.strips))} of ${data.scene} lie side by side and are open together, so the ink of one runs into the other. Open them one after the other.`;
+    case 'mask-on-wet':
+      return `${piece} is printed in ${data.ink}, which stays wet, and mask ${data.mask} is laid on it. Dry it with heat first, or print it in an ink that dries fast.`;
     case 'mask-halo':
       return `Masks are cut ${writeLength(data.inset, unit)} ${unit} inside the line, nearer than a hand cuts, so a pale rim stays where they reach beyond it. Cut them half a millimetre inside.`;
     case 'even-number':

@@ -81,9 +81,9 @@ export function actWords(act: Act, nameOf: (piece: string) => string, number: nu
     case 'unmask':
       return `mask ${act.mask} off`;
     case 'tape':
-      return 'tape on';
+      return act.by === 'die' ? 'left in its die' : 'tape on';
     case 'untape':
-      return 'tape off';
+      return act.by === 'die' ? 'out of its die' : 'tape off';
     default:
       throw new TypeError(`actWords: unknown act ${JSON.stringify(act satisfies never)}`);
   }
@@ -101,7 +101,9 @@ export function afterWords(act: Act | undefined, nameOf: (piece: string) => stri
     case 'unmask':
       return `Mask ${act.mask} off ${nameOf(act.piece)}`;
     case 'tape':
-      return `Tape round ${nameOf(act.piece)}`;
+      return act.by === 'die'
+        ? `Left in its die for ${nameOf(act.piece)}`
+        : `Tape round ${nameOf(act.piece)}`;
     case 'cover':
       return 'All strips on the paper';
     case 'lift':
@@ -111,7 +113,7 @@ export function afterWords(act: Act | undefined, nameOf: (piece: string) => stri
     case 'uncover':
       return 'All strips off';
     case 'untape':
-      return 'Tape off';
+      return act.by === 'die' ? 'Out of its die' : 'Tape off';
     default:
       throw new TypeError(`afterWords: unknown act ${JSON.stringify(act satisfies never)}`);
   }
@@ -129,6 +131,7 @@ const reasonWords: Readonly<Record<ActReason, string>> = {
   grounds: 'as they are listed',
   'ground-over': 'the ground goes over what is printed',
   'kept-off': 'the ground is kept off it',
+  'words-school': 'words have their time by habit',
   resists: 'it is embossed; wipe it after',
   words: 'nothing opaque goes over words',
   spindly: 'the other is too spindly there for a mask',

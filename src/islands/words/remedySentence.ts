@@ -53,5 +53,6 @@ const deedWords: Readonly<Record<DeedRemedyId, string>> = {
   'keep-off': 'Keep it off with a mask',
   'inside-line': 'Cut masks half a millimetre inside',
   'ink-strips': 'Ink it as the strip beside it',
+  'best-turns': 'Open them in the best turns',
   'turn-about': 'Stamp the words first',
 };

@@ -40,6 +40,8 @@ export const ruleWords: Readonly<Record<RuleId, string>> = {
   'ground-over-image': 'grounds laid over images that nothing covers',
   'mask-halo': 'masks cut so near the line that a rim is left',
   'strips-bare': 'strips of a scene that nothing is inked in',
+  'strips-together': 'strips side by side that are open together',
+  'mask-on-wet': 'masks laid on ink that stays wet',
   'words-near-edge': 'words too near an edge',
   'word-slope': 'words that slope',
   'off-centre': 'what stands a little off the middle',

@@ -12,9 +12,11 @@ export function pointWords({ x, y }: ScenePoint, index: number, line: number, un
 }
 
 /** How often a strip is laid back, and whether less would do. */
-export function turnsWords({ turns, laidBack, isProven }: StripTurns): string {
+export function turnsWords({ turns, laidBack, fewest, isProven, isSet }: StripTurns): string {
   if (turns.length === 0) return 'Nothing is inked in a strip yet: tick below what goes where.';
-  const open = `${countWords(turns.length, 'turn')}`;
+  const open = `${countWords(turns.length, 'turn')}${isSet ? ' as set by hand' : ''}`;
   if (laidBack.length === 0) return `${open}, and no strip has to be laid back.`;
+  if (laidBack.length > fewest)
+    return `${open}; ${stripWords(laidBack)} laid back on dry ink, where ${fewest} would do.`;
   return `${open}; ${stripWords(laidBack)} laid back on dry ink${isProven ? ', fewer is impossible' : ''}.`;
 }

@@ -4,7 +4,9 @@ import { againstKind } from '../../findings/rules/againstKind';
 import { printsCross } from '../../findings/rules/printsCross';
 import { wordsMasked } from '../../findings/rules/wordsMasked';
 import { maskHalo } from '../../findings/rules/maskHalo';
+import { maskOnWet } from '../../findings/rules/maskOnWet';
 import { stripsBare } from '../../findings/rules/stripsBare';
+import { stripsTogether } from '../../findings/rules/stripsTogether';
 import { groundOverImage } from '../../findings/rules/groundOverImage';
 
 /** Rules that read in which order what meets is stamped, and what is covered. */
@@ -15,5 +17,7 @@ export const masksRules: readonly Rule[] = [
   wordsMasked,
   groundOverImage,
   stripsBare,
+  stripsTogether,
   maskHalo,
+  maskOnWet,
 ];

@@ -70,7 +70,7 @@ describe('what is stamped in which order', () => {
         prints: kinds,
         clip: (outline) => outline,
         decisions: plan.overlaps,
-        acceptsOverlaps: false,
+        school: plan.habits,
         habits: maskHabitsOf(plan),
       });
       const papers = [{ face: 'front', support: 'base', acts: [], scenes: [], ...paper }] as const;
@@ -131,10 +131,24 @@ describe('words', () => {
   );
   it('that fall on what is in front are stamped over its mask, which is said and turned about', () => {
     // Last in the list, the words lie in front: they are what is covered, and nothing is missing of them.
-    expect(rulesOf(low)).toEqual([]);
+    expect(rulesOf(low)).toEqual(['mask-on-wet']);
     const behind = decide(low, 'greeting', 'beans', 'beans');
-    expect(rulesOf(behind)).toEqual(['words-masked']);
-    expect(rulesOf(mend(behind))).toEqual([]);
+    expect(rulesOf(behind)).toEqual(['words-masked', 'mask-on-wet']);
+    expect(rulesOf(mend(behind))).toEqual(['mask-on-wet']);
+  });
+
+  it('in ink that stays wet smear under a mask, and take an ink that dries fast with one key', () => {
+    const [first] = found(low);
+    expect(first).toMatchObject({
+      subject: { id: 'greeting' },
+      data: { rule: 'mask-on-wet', mask: expect.any(String) as string },
+      remedies: [{ id: 'take-ink' }],
+    });
+    expect(rulesOf(mend(low))).toEqual([]);
+    // Without an ink that dries fast there is no key for it, and it is said all the same.
+    const slow = garden.library.filter((item) => item.kind !== 'ink' || item.ink !== 'dye');
+    const [told] = found(low, slow).filter(({ data }) => data.rule === 'mask-on-wet');
+    expect(told?.remedies).toEqual([]);
   });
 });
 

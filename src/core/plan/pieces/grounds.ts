@@ -21,8 +21,10 @@ export const blendSchema = z
     ...zonedShape,
     stops: stopsSchema,
     direction: directionSchema,
-    /** What tape leaves free of colour all round; null for none. */
+    /** What is left free of colour all round; null for none. */
     margin: typedLengthSchema.nullable(),
+    /** What keeps the margin: tape, or the die the piece was cut with and is left in. */
+    marginBy: z.enum(['tape', 'die']),
   })
   .meta({ id: 'Blend' });
 

@@ -113,8 +113,17 @@ function BlendFields({ piece }: { readonly piece: PieceOf<'blend'> }) {
             )
           }
         />
-        tape keeps a margin
+        a margin stays clean
       </label>
+      {margin && (
+        <InlineChoice
+          label="What keeps the margin clean"
+          value={piece.marginBy}
+          choices={['tape', 'die']}
+          nameOf={(by) => (by === 'tape' ? 'under tape' : 'left in its die')}
+          onChange={(marginBy) => commit(changePiece(piece, { marginBy }))}
+        />
+      )}
       {margin && (
         <LengthField
           label="of"

@@ -6,6 +6,7 @@ import { LengthField } from '../../parts/LengthField';
 import { pathOf } from '../../parts/pathOf';
 import { useCardSession } from '../../session/CardSession';
 import { maskSentences } from '../../words/maskWords';
+import { KeptMask } from './KeptMask';
 
 /** The room for a mask, in pixels. */
 const room = { width: 186, height: 230 };
@@ -44,6 +45,7 @@ export function MaskView({ mask }: { readonly mask: PlannedMask }) {
           <path d={pathOf(print.body, scale)} fill="none" stroke="#1e2428" strokeWidth={1.2} />
         </g>
       </svg>
+      <KeptMask mask={mask} />
       <div className="flex flex-col gap-1">
         {fields.map(([key, name]) => (
           <label

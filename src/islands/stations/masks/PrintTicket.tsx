@@ -2,6 +2,9 @@ import type { MaskedPaper } from '../../../core/masking/maskCard';
 import { decideEdit } from '../../../core/masking/decideMasks';
 import type { PlannedMeeting } from '../../../core/masking/planPaper';
 import { isLaid, type Print } from '../../../core/masking/print';
+import { registerOf } from '../../../core/masking/registerOf';
+import { registerSentence } from '../../../core/prose/registerSentence';
+import { supportRect } from '../../../core/resolve/resolvedCard';
 import { writeArea } from '../../../core/words/areaWords';
 import { countWords } from '../../../core/words/countWords';
 import { capitalise } from '../../../core/words/phrases';
@@ -20,13 +23,15 @@ interface Props {
 
 /** Those a print meets, each with what follows, and the ways to have it otherwise; the keys are for the first of them. */
 export function PrintTicket({ print, paper, nameOf }: Props) {
-  const { unit, commit, masks, plan } = useCardSession();
+  const { card, unit, commit, masks, plan } = useCardSession();
   const meetings = paper.meetings
     .filter(({ behind, front }) => behind.id === print.id || front.id === print.id)
     .toSorted((a, b) => weight(b) - weight(a));
   const moves = masks.moves.filter(({ piece }) => piece === print.id);
   const [move] = moves;
   const covered = paper.covered.find((each) => each.print.id === print.id);
+  const mark = card.marks.find(({ id }) => id === print.id);
+  const register = mark && registerOf(mark, supportRect(card, mark.support));
   const first = meetings.find(isOpen);
   const turn = first && turnOf(first);
   const cross = first && crossOf(first);
@@ -65,6 +70,7 @@ export function PrintTicket({ print, paper, nameOf }: Props) {
           </div>
         );
       })}
+      {register && <p>{registerSentence(register, unit)}</p>}
       {covered && <CutOutInstead covered={covered} />}
       {moves.map(({ remedy, left }, at) => (
         <p key={at}>

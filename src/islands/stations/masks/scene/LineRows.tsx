@@ -1,3 +1,5 @@
+import { newestOf } from '../../../../core/plan/library';
+import type { DieSet, LibraryItem } from '../../../../core/plan/libraryItem';
 import type { SceneLine } from '../../../../core/plan/scene';
 import {
   addPoint,
@@ -6,6 +8,7 @@ import {
   withEdge,
   withoutLine,
 } from '../../../../core/plan/sceneEdits';
+import { dieEdge } from '../../../../core/resolve/dieEdge';
 import { straightEdge } from '../../../../core/resolve/straightEdge';
 import { distinctName } from '../../../../core/resolve/distinctNames';
 import { supportRect } from '../../../../core/resolve/resolvedCard';
@@ -29,6 +32,7 @@ export function LineRows({ chosen, ...open }: Props) {
           <div className="flex flex-wrap items-center gap-3">
             <strong className="font-semibold">Line {index + 1}</strong>
             <Follows {...open} line={line} number={index + 1} />
+            {line.edge.by === 'die' && <DiePlace {...open} line={line.id} edge={line.edge} />}
             {line.edge.by === 'points' && <Smooth {...open} line={line.id} edge={line.edge} />}
             <button
               type="button"
@@ -55,12 +59,13 @@ interface LineProps extends OpenScene {
 
 /** Drawn by points, or along the edge of something on the card. */
 function Follows({ scene, resolved, change, line, number }: LineProps) {
-  const { card } = useCardSession();
+  const { card, library, bringStash } = useCardSession();
   const { edge, id } = line;
+  const dies = newestOf(library).filter(isBorder);
   const others = [...card.pieces, ...card.marks].filter(
     (each) => each.face === resolved.face && each.id !== resolved.support,
   );
-  const value = edge.by === 'piece' ? `${edge.side} ${edge.piece}` : 'points';
+  const value = edge.by === 'piece' ? `${edge.side} ${edge.piece}` : edge.by;
   const set = (next: SceneLine['edge']) => change({ lines: withEdge(scene.lines, id, next) });
   const choose = (text: string) => {
     const [side, piece] = text.split(' ');
@@ -71,6 +76,13 @@ function Follows({ scene, resolved, change, line, number }: LineProps) {
     }
     const corner = supportRect(card, resolved.support);
     const drawn = resolved.lines.find((each) => each.id === id)?.line ?? [];
+    const die = side === 'of' ? dies.find((each) => each.id === piece) : undefined;
+    if (die) {
+      const height = drawn.reduce((sum, { y }) => sum + y - corner.y, 0) / (drawn.length || 1);
+      const laid = dieEdge(die, corner, height);
+      if (laid) set(laid);
+      return;
+    }
     set({ by: 'points', points: straightEdge(drawn, corner), isSmooth: false });
   };
   return (
@@ -78,9 +90,18 @@ function Follows({ scene, resolved, change, line, number }: LineProps) {
       className="in-place"
       aria-label={`Line ${number} follows`}
       value={value}
+      onFocus={bringStash}
       onChange={(event) => choose(event.target.value)}
     >
       <option value="points">its own points</option>
+      {edge.by === 'die' && <option value="die">the edge of {edge.name}</option>}
+      {dies
+        .filter(({ name }) => edge.by !== 'die' || edge.name !== name)
+        .map(({ id: die, name }) => (
+          <option key={die} value={`of ${die}`}>
+            the edge of {name}
+          </option>
+        ))}
       {others.flatMap((each) => [
         <option key={`top ${each.id}`} value={`top ${each.id}`}>
           the upper edge of {distinctName(card, each.id)}
@@ -91,6 +112,33 @@ function Follows({ scene, resolved, change, line, number }: LineProps) {
       ])}
     </Select>
   );
+}
+
+const isBorder = (item: LibraryItem): item is DieSet =>
+  item.kind === 'die-set' && item.cuts === 'border' && item.shape !== null;
+
+interface DieProps extends OpenScene {
+  readonly line: SceneLine['id'];
+  readonly edge: Extract<SceneLine['edge'], { by: 'die' }>;
+}
+
+/** Where the die is laid: its upper left corner on the paper. */
+function DiePlace({ scene, change, show, line, edge }: DieProps) {
+  const { unit } = useCardSession();
+  const moved = (to: Partial<typeof edge>) => ({
+    lines: withEdge(scene.lines, line, { ...edge, ...to }),
+  });
+  return (['x', 'y'] as const).map((side) => (
+    <LengthField
+      key={side}
+      label={side === 'x' ? 'from the left' : 'from the top'}
+      unit={unit}
+      value={edge[side]}
+      isSigned
+      onPreview={(length) => show(length && moved({ [side]: length }))}
+      onCommit={(length) => change(moved({ [side]: length }))}
+    />
+  ));
 }
 
 type DrawnEdge = Extract<SceneLine['edge'], { by: 'points' }>;

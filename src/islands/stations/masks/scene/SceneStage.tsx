@@ -116,7 +116,7 @@ interface PointsProps {
 
 function Points({ open, scale, chosen, onChoose }: PointsProps) {
   return open.scene.lines.map(({ id, edge }, line) =>
-    edge.by === 'piece'
+    edge.by !== 'points'
       ? null
       : edge.points.map((point, index) => (
           <PointHandle

@@ -1,10 +1,12 @@
-import { stripTurns } from '../../../../core/masking/stripTurns';
-import { addLine, inkedIn, newDisc } from '../../../../core/plan/sceneEdits';
+import { stripTurns, type StripTurns } from '../../../../core/masking/stripTurns';
+import { addLine, inkedIn, newDisc, turnedTo } from '../../../../core/plan/sceneEdits';
+import type { PieceId } from '../../../../core/plan/ids';
 import { distinctName } from '../../../../core/resolve/distinctNames';
 import { supportRect } from '../../../../core/resolve/resolvedCard';
 import { stripMark, stripWords } from '../../../../core/words/stripWords';
 import { capitalise } from '../../../../core/words/phrases';
 import { LengthField } from '../../../parts/LengthField';
+import { Select } from '../../../parts/Select';
 import { newPieceId } from '../../../parts/newPieceId';
 import { useCardSession } from '../../../session/CardSession';
 import { TrueSizeLinks } from '../../../session/TrueSizeLinks';
@@ -41,7 +43,11 @@ export function SceneTable({ chosen, ...open }: Props) {
           ))}
         </ol>
       </div>
-      <InkedTable {...open} marks={marks.map(({ id }) => [id, distinctName(card, id)])} />
+      <InkedTable
+        {...open}
+        turns={turns}
+        marks={marks.map(({ id }) => [id, distinctName(card, id)])}
+      />
       <LineRows {...open} chosen={chosen} />
       <p className="flex flex-wrap gap-2">
         <button
@@ -58,6 +64,11 @@ export function SceneTable({ chosen, ...open }: Props) {
         >
           {scene.disc ? 'Take the disc away' : 'Keep a disc for a sun or moon'}
         </button>
+        {turns.isSet && (
+          <button type="button" className="button" onClick={() => change({ turns: null })}>
+            Propose the turns
+          </button>
+        )}
         <button type="button" className="button" onClick={remove}>
           No strips
         </button>
@@ -69,10 +80,12 @@ export function SceneTable({ chosen, ...open }: Props) {
 }
 
 interface InkedProps extends OpenScene {
+  readonly turns: StripTurns;
   readonly marks: readonly (readonly [OpenScene['scene']['inked'][number]['piece'], string])[];
 }
 
-function InkedTable({ scene, resolved, change, marks }: InkedProps) {
+function InkedTable({ turns, marks, ...open }: InkedProps) {
+  const { scene, resolved, change } = open;
   if (marks.length === 0)
     return (
       <p className="text-sheet-muted">
@@ -95,6 +108,9 @@ function InkedTable({ scene, resolved, change, marks }: InkedProps) {
               {stripMark(strip)}
             </th>
           ))}
+          <th scope="col" className="w-12 text-center font-semibold">
+            all
+          </th>
         </tr>
       </thead>
       <tbody>
@@ -118,11 +134,72 @@ function InkedTable({ scene, resolved, change, marks }: InkedProps) {
                   />
                 </td>
               ))}
+              <td className="text-center">
+                <input
+                  type="checkbox"
+                  className="size-4"
+                  aria-label={`${name} in every strip, as light that recurs`}
+                  checked={resolved.strips.every(({ id }) => own.includes(id as PieceId))}
+                  onChange={(event) =>
+                    change({
+                      inked: resolved.strips.reduce(
+                        (inked, { id }) => inkedIn({ inked }, mark, id, event.target.checked),
+                        scene.inked,
+                      ),
+                    })
+                  }
+                />
+              </td>
             </tr>
           );
         })}
       </tbody>
+      {turns.turns.length > 0 && <TurnRow {...open} turns={turns} />}
     </table>
+  );
+}
+
+interface TurnProps extends OpenScene {
+  readonly turns: StripTurns;
+}
+
+/** In which turn each strip is open, as proposed or as set here. */
+function TurnRow({ resolved, change, turns: { turns } }: TurnProps) {
+  const now = turns.map((open) => open.map(({ id }) => id));
+  return (
+    <tfoot>
+      <tr>
+        <th scope="row" className="py-1 font-semibold">
+          Open in turn
+        </th>
+        {resolved.strips.map((strip) => {
+          const turn = turns.findIndex((open) => open.includes(strip));
+          return (
+            <td key={strip.id} className="text-center">
+              {turn === -1 ? (
+                '–'
+              ) : (
+                <Select
+                  className="in-place"
+                  aria-label={`Turn of ${stripWords([strip])}`}
+                  value={turn}
+                  onChange={(event) =>
+                    change({ turns: turnedTo(now, strip.id, Number(event.target.value)) })
+                  }
+                >
+                  {[...turns, 'one more'].map((_, at) => (
+                    <option key={at} value={at}>
+                      {at + 1}
+                    </option>
+                  ))}
+                </Select>
+              )}
+            </td>
+          );
+        })}
+        <td />
+      </tr>
+    </tfoot>
   );
 }
 

@@ -1,0 +1,75 @@
+import type { LibraryId } from '../plan/ids';
+import type { Holding } from '../stash/holding';
+import { holdingOf } from '../stash/holdings';
+import type { PlannedMask } from './masksToCut';
+
+/** How a mask of a card stands with what is kept of it in the stash. */
+export interface MaskStock {
+  readonly stampId: LibraryId;
+  /** So often those kept from other cards can still be laid on. */
+  readonly kept: number;
+  /** So many are cut beside them, for all copies. */
+  readonly toCut: number;
+  /** So often they can be laid on once all copies are made. */
+  readonly left: number;
+  /** Those of this card are kept already. */
+  readonly isKept: boolean;
+}
+
+interface Batch {
+  readonly cardId: string;
+  readonly copies: number;
+  /** So often a mask is laid on before it wears out. */
+  readonly maskUses: number;
+}
+
+/**
+ * What is kept of a mask, and what is left to cut; undefined for one that cannot be kept: a part of an image is cut for the
+ * place where it is met, and only the masks of stamps are the same on another card.
+ */
+export function maskStock(
+  mask: PlannedMask,
+  holdings: readonly Holding[],
+  { cardId, copies, maskUses }: Batch,
+): MaskStock | undefined {
+  const [{ print, mask: own }] = mask.covers;
+  const stampId = stampOf(mask);
+  if (stampId === undefined || own.isPartial) return undefined;
+  const masks = (holdingOf(holdings, stampId).masks ?? []).filter(
+    ({ covers }) => covers === print.stamp,
+  );
+  const isKept = masks.some((each) => each.cardId === cardId);
+  const kept = isKept ? 0 : masks.reduce((sum, { usesLeft }) => sum + usesLeft, 0);
+  const uses = copies * mask.covers.length;
+  const toCut = Math.max(0, Math.ceil((uses - kept) / maskUses));
+  return { stampId, kept, toCut, left: kept + toCut * maskUses - uses, isKept };
+}
+
+/** The holding of its stamp with a mask as it is once all copies are made; one that is worn out goes. */
+export function withKeptMask(
+  holding: Holding,
+  { covers: [{ print }] }: PlannedMask,
+  { left }: Pick<MaskStock, 'left'>,
+  cardId: string,
+): Holding {
+  const others = (holding.masks ?? []).filter(({ covers }) => covers !== print.stamp);
+  const own = print.stamp !== undefined && left > 0;
+  return {
+    ...holding,
+    masks: own ? [...others, { covers: print.stamp, usesLeft: left, cardId }] : others,
+  };
+}
+
+/** Without what is kept of a mask. */
+export function withoutKeptMask(holding: Holding, { covers: [{ print }] }: PlannedMask): Holding {
+  return {
+    ...holding,
+    masks: (holding.masks ?? []).filter(({ covers }) => covers !== print.stamp),
+  };
+}
+
+/** The key of a print of a stamp begins with the stamp. */
+function stampOf({ covers: [{ print }] }: PlannedMask): LibraryId | undefined {
+  const [id] = print.stamp?.split(' ') ?? [];
+  return id as LibraryId | undefined;
+}
