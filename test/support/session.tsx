@@ -18,6 +18,7 @@ export function sessionOn(plan: Plan, library: Library = usualLibrary) {
     card,
     library,
     holdings: [],
+    addItem: vi.fn(),
     changeHoldings: vi.fn(),
     isStashWhole: true,
     bringStash: vi.fn(),

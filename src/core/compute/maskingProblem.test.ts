@@ -142,4 +142,22 @@ describe('a card', () => {
       expect(covered).toBeLessThan(2);
     }
   });
+
+  it('is told with its strips, which are the paper, and the turns they are opened in', () => {
+    const card = must(demoCards.find(({ id }) => id === 'hillside-beds'));
+    const file: unknown = JSON.parse(writeCardFile(card));
+    const answer = solved({ file, moves: false });
+    if (!('papers' in answer)) throw new Error('expected papers');
+    const [scene, ...more] = answer.scenes;
+    expect(more).toEqual([]);
+    expect(scene).toMatchObject({
+      name: 'Hillside',
+      on: 'hill-panel',
+      turns: [['far', 'leeks'], ['disc'], ['top', 'beans', 'near']],
+      laidBack: ['far', 'leeks', 'disc'],
+      proven: true,
+    });
+    // The panel is 140 mm square; areas are sums of exact ones over the square of the unit.
+    expect(must(scene).strips.reduce((sum, { area }) => sum + area, 0)).toBeCloseTo(140 ** 2, 6);
+  });
 });

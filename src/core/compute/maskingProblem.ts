@@ -17,6 +17,7 @@ import type { Immutable } from '../plan/ids';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { noResults } from '../findings/finding';
 import { maskMoves } from './maskMoves';
+import { linesOf, linesSchema, sceneAnswer, sceneAnswerSchema } from './sceneAnswer';
 
 const units = ['mm', 'in'] as const;
 const ticksPer: Readonly<Record<(typeof units)[number], number>> = {
@@ -121,8 +122,6 @@ export function maskingSchemaFor(body: unknown): z.ZodType {
   return 'file' in body ? cardMasksSchema : shapesProblemSchema;
 }
 
-const linesSchema = z.array(z.array(z.tuple([z.number(), z.number()])));
-
 const paperAnswerShape = {
   meetings: z.array(
     z.strictObject({
@@ -195,6 +194,8 @@ const cardMasksAnswerSchema = z
     covered: z.number().int(),
     fewest: z.number().int(),
     proven: z.boolean(),
+    /** Papers divided into strips. */
+    scenes: z.array(sceneAnswerSchema),
     masks: masksSchema,
     moves: movesSchema,
   })
@@ -230,6 +231,7 @@ function* masksOfCard({
     covered: masks.covered,
     fewest: masks.fewest,
     proven: masks.isProven,
+    scenes: card.scenes.map((scene) => sceneAnswer(scene, per)),
     masks: masks.masks.map((mask) => maskAnswer(mask, per)),
     moves: [],
   };
@@ -374,6 +376,3 @@ function ticksOf(lines: readonly (readonly (readonly number[])[])[], per: number
     line.map(([x = 0, y = 0]) => ({ x: Math.round(x * per), y: Math.round(y * per) })),
   );
 }
-
-const linesOf = (outline: Outline, per: number) =>
-  outline.map((line) => line.map(({ x, y }): [number, number] => [x / per, y / per]));

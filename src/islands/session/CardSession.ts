@@ -4,7 +4,7 @@ import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
 import type { Edit } from '../../core/plan/edit';
 import type { FaceId } from '../../core/plan/faces';
-import type { LibraryRef, Stamp } from '../../core/plan/libraryItem';
+import type { LibraryItem, LibraryRef, Stamp } from '../../core/plan/libraryItem';
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
@@ -31,7 +31,8 @@ export interface CardSession {
   readonly library: Library;
   /** What there is of the items in `library`. */
   readonly holdings: readonly Holding[];
-  /** Takes over what there is of items, once it is kept. */
+  /** Takes over an item, and what there is of items, once they are kept. */
+  readonly addItem: (item: LibraryItem) => void;
   readonly changeHoldings: (changed: readonly Holding[]) => void;
   /** False while the rest of the stash is on its way. */
   readonly isStashWhole: boolean;

@@ -4,7 +4,6 @@ import { itemRefs } from '../../core/kinds/usedLibrary';
 import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
 import type { Edit } from '../../core/plan/edit';
-import type { LibraryItem } from '../../core/plan/libraryItem';
 import type { WorkbenchStart } from '../../core/replies/workbenchStart';
 import { rememberUnit } from '../parts/UnitSwitch';
 import { whenIdle } from '../parts/whenIdle';
@@ -36,7 +35,6 @@ export interface SessionControls {
   readonly redo: () => void;
   readonly setUnit: (unit: Unit) => void;
   readonly addRelease: (release: Release) => void;
-  readonly addItem: (item: LibraryItem) => void;
 }
 
 type SuppliesOf = (typeof import('./useSupplies'))['suppliesOf'];
@@ -124,6 +122,7 @@ export function useSession(
     library,
     holdings,
     isStashWhole,
+    addItem: stash.addItem,
     changeHoldings: stash.changeHoldings,
     bringStash: stash.bringRest,
     needItems: stash.need,
@@ -157,7 +156,6 @@ export function useSession(
       rememberUnit(next);
     },
     addRelease: (release) => setReleases((before) => [...before, release]),
-    addItem: stash.addItem,
   };
   return { session, controls };
 }

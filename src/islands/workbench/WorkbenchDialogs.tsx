@@ -64,7 +64,7 @@ export function WorkbenchDialogs(props: Props) {
 }
 
 function OpenDialog({ controls, areKeysOn, onKeysOn }: Props) {
-  const { cardId, plan, library, holdings, unit, view, commit, flush } = useCardSession();
+  const { cardId, plan, library, holdings, unit, view, commit, flush, addItem } = useCardSession();
   const { asked, closeAsked: close } = controls;
   switch (asked?.kind) {
     case undefined:
@@ -109,7 +109,7 @@ function OpenDialog({ controls, areKeysOn, onKeysOn }: Props) {
     case 'dies': {
       const { kind, take } = asked;
       const done = (item: LibraryItem) => {
-        controls.addItem(item);
+        addItem(item);
         take({ id: item.id, version: item.version });
         close();
       };
@@ -128,7 +128,7 @@ function OpenDialog({ controls, areKeysOn, onKeysOn }: Props) {
           unit={unit}
           onClose={close}
           onDone={(stamps) => {
-            for (const stamp of stamps) controls.addItem(stamp);
+            for (const stamp of stamps) addItem(stamp);
             close();
             take(stamps);
           }}

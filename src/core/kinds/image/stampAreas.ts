@@ -37,7 +37,12 @@ export function partOutline(stamp: Stamp, gap: Length, at: readonly Point[]): Ou
 
 /** The same as one path. */
 export function partPath(stamp: Stamp, gap: Length, at: readonly Point[]): string {
-  return partOutline(stamp, gap, at)
+  return areaPath(partOutline(stamp, gap, at));
+}
+
+/** An area in the units of a drawing as a path. */
+export function areaPath(area: Outline): string {
+  return area
     .map((ring) => `M${ring.map(({ x, y }) => `${short(x)} ${short(y)}`).join('L')}Z`)
     .join('');
 }

@@ -32,7 +32,7 @@ export function KeptMask({ mask }: { readonly mask: PlannedMask }) {
   };
   const now = holdingOf(holdings, stampId);
   return (
-    <div className="flex flex-col items-start gap-1 pb-2 text-[15px] leading-5">
+    <div className="flex flex-col items-start gap-1 pt-3 text-[15px] leading-5">
       <p className="text-sheet-muted">{stockWords(stock)}</p>
       {!isKept && left > 0 && (
         <button
@@ -62,7 +62,7 @@ export function KeptMask({ mask }: { readonly mask: PlannedMask }) {
 function stockWords({ kept, toCut, left, isKept }: MaskStock): string {
   const after =
     left > 0
-      ? `after all copies it can be laid on ${countWords(left, 'time')} more`
+      ? `after all copies it can be laid on ${countWords(left, 'more time')}`
       : 'it is worn out after all copies';
   if (isKept) return `Kept with its stamp: ${after}.`;
   if (kept === 0) return `${capitalise(after)}.`;

@@ -9,7 +9,7 @@ import { maskSentences } from '../../words/maskWords';
 import { KeptMask } from './KeptMask';
 
 /** The room for a mask, in pixels. */
-const room = { width: 186, height: 230 };
+const room = { width: 186, height: 200 };
 const edge = 6;
 
 const fields = [
@@ -45,7 +45,6 @@ export function MaskView({ mask }: { readonly mask: PlannedMask }) {
           <path d={pathOf(print.body, scale)} fill="none" stroke="#1e2428" strokeWidth={1.2} />
         </g>
       </svg>
-      <KeptMask mask={mask} />
       <div className="flex flex-col gap-1">
         {fields.map(([key, name]) => (
           <label
@@ -65,6 +64,7 @@ export function MaskView({ mask }: { readonly mask: PlannedMask }) {
           </label>
         ))}
       </div>
+      <KeptMask mask={mask} />
     </section>
   );
 }

@@ -14,6 +14,7 @@ import { useCardSession } from '../../session/CardSession';
 import { meetingSentence } from '../../words/maskWords';
 import { remedySentence } from '../../words/remedySentence';
 import { CutOutInstead } from './CutOutInstead';
+import { Openings } from './Openings';
 
 interface Props {
   readonly print: Print;
@@ -70,6 +71,7 @@ export function PrintTicket({ print, paper, nameOf }: Props) {
           </div>
         );
       })}
+      {mark?.stamp?.stamp === 'outline' && <Openings stamp={mark.stamp} />}
       {register && <p>{registerSentence(register, unit)}</p>}
       {covered && <CutOutInstead covered={covered} />}
       {moves.map(({ remedy, left }, at) => (

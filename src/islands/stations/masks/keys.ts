@@ -9,6 +9,7 @@ export const masksKeys: readonly KeyLine[] = [
   ['x', 'let the two cross, or not'],
   ['m', 'make the least move that saves a mask'],
   ['o', 'cut it out with its die and lift it, instead of masking it'],
+  ['p', 'pick what is open in it, such as the panes of a window'],
   ['l', 'take the least masks there can be'],
   ['j', 'divide the paper into strips, or draw them; Insert, Delete and the arrows at a point'],
   ['f', 'turn the card to its next face'],

@@ -112,6 +112,7 @@ function InkedTable({ turns, marks, ...open }: InkedProps) {
             all
           </th>
         </tr>
+        {turns.turns.length > 0 && <TurnRow {...open} turns={turns} />}
       </thead>
       <tbody>
         {marks.toReversed().map(([mark, name]) => {
@@ -154,7 +155,6 @@ function InkedTable({ turns, marks, ...open }: InkedProps) {
           );
         })}
       </tbody>
-      {turns.turns.length > 0 && <TurnRow {...open} turns={turns} />}
     </table>
   );
 }
@@ -167,39 +167,37 @@ interface TurnProps extends OpenScene {
 function TurnRow({ resolved, change, turns: { turns } }: TurnProps) {
   const now = turns.map((open) => open.map(({ id }) => id));
   return (
-    <tfoot>
-      <tr>
-        <th scope="row" className="py-1 font-semibold">
-          Open in turn
-        </th>
-        {resolved.strips.map((strip) => {
-          const turn = turns.findIndex((open) => open.includes(strip));
-          return (
-            <td key={strip.id} className="text-center">
-              {turn === -1 ? (
-                '–'
-              ) : (
-                <Select
-                  className="in-place"
-                  aria-label={`Turn of ${stripWords([strip])}`}
-                  value={turn}
-                  onChange={(event) =>
-                    change({ turns: turnedTo(now, strip.id, Number(event.target.value)) })
-                  }
-                >
-                  {[...turns, 'one more'].map((_, at) => (
-                    <option key={at} value={at}>
-                      {at + 1}
-                    </option>
-                  ))}
-                </Select>
-              )}
-            </td>
-          );
-        })}
-        <td />
-      </tr>
-    </tfoot>
+    <tr className="border-hairline border-b">
+      <th scope="row" className="py-1 font-normal">
+        Open in turn
+      </th>
+      {resolved.strips.map((strip) => {
+        const turn = turns.findIndex((open) => open.includes(strip));
+        return (
+          <td key={strip.id} className="text-center">
+            {turn === -1 ? (
+              '–'
+            ) : (
+              <Select
+                className="in-place"
+                aria-label={`Turn of ${stripWords([strip])}`}
+                value={turn}
+                onChange={(event) =>
+                  change({ turns: turnedTo(now, strip.id, Number(event.target.value)) })
+                }
+              >
+                {[...turns, 'one more'].map((_, at) => (
+                  <option key={at} value={at}>
+                    {at + 1}
+                  </option>
+                ))}
+              </Select>
+            )}
+          </td>
+        );
+      })}
+      <td />
+    </tr>
   );
 }
 
