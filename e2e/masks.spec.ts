@@ -159,3 +159,25 @@ test('what cannot be is said in a sentence, and loses nothing', async ({ page })
   expect(refused.status()).toBe(422);
   expect(await refused.text()).toContain('Nothing on this card has to be masked');
 });
+
+test('a mask is kept with its stamp for the next card, and a stamp is marked with what one sees through', async ({
+  page,
+}) => {
+  const id = await copyOf(page, 'pantry-shelf');
+  await page.goto(`/card/${id}/masks`);
+  await page.getByRole('button', { name: 'Keep it with its stamp' }).click();
+  await expect(page.getByText('Kept with its stamp:', { exact: false })).toBeVisible();
+  const next = await copyOf(page, 'pantry-shelf');
+  await page.goto(`/card/${next}/masks`);
+  await expect(page.getByText('One is kept with its stamp', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'It is not there any more' }).click();
+  await expect(page.getByText('One is kept with its stamp', { exact: false })).toHaveCount(0);
+
+  // What is open in the jar needs no mask: the jars behind it are seen in it.
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('p');
+  await page.getByRole('button', { name: 'Area 1', exact: true }).click();
+  await page.getByRole('button', { name: 'Keep what is open' }).click();
+  await expect(page.getByRole('button', { name: 'What is open in it (1)' })).toBeVisible();
+  await saved(page);
+});

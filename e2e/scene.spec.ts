@@ -44,6 +44,27 @@ test('a paper is divided into strips by mouse, inked in turns, walked through an
   await page.getByLabel('Line 1 follows').selectOption({ label: 'its own points' });
   await expect(point(page, /of line 1:/).first()).toBeVisible();
 
+  // Or along the edge of a die of the stash, which is moved as a whole.
+  await page.getByLabel('Line 1 follows').selectOption({ label: 'the edge of Dune border' });
+  const firstLine = page
+    .getByRole('list', { name: 'Lines between the strips' })
+    .getByRole('listitem')
+    .first();
+  await expect(firstLine.getByLabel('from the top')).toBeVisible();
+  await firstLine.getByLabel('from the top').fill('40');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Line 1 follows')).toHaveValue('die');
+
+  // The turns are set by hand; strips side by side that are open together are found, and one key opens them apart.
+  await page.getByRole('combobox', { name: 'Turn of strip 2' }).selectOption('2');
+  await expect(
+    page.getByText('lie side by side and are open together', { exact: false }),
+  ).toBeVisible();
+  await page.keyboard.press('e');
+  await expect(turns(page)).toHaveText(
+    '2 turns; strip 2 laid back on dry ink, fewer is impossible.',
+  );
+
   await page.getByRole('button', { name: 'Keep a disc for a sun or moon' }).click();
   await page.getByRole('checkbox', { name: 'Sun in the disc' }).check();
   await expect(turns(page)).toContainText('laid back on dry ink');

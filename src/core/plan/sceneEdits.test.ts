@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { demoCards } from '../../../test/support/demoCards';
 import { must } from '../../../test/support/must';
+import type { Size } from '../length/length';
 import { applyEdit } from './applyEdit';
 import { editBetween } from './editBetween';
 import type { PieceId } from './ids';
@@ -12,6 +13,7 @@ import {
   inkedIn,
   movePoint,
   movePointBy,
+  newHorizon,
   newScene,
   removePoint,
   withEdge,
@@ -85,6 +87,17 @@ describe('the edits of a scene', () => {
     expect(
       withoutLine(scene, far).inked.find((each) => each.piece === id('far-hill'))?.strips,
     ).toEqual(['top']);
+  });
+
+  it('begin with a straight line across, as a strip of card is laid for a horizon', () => {
+    const on = { piece: id('panel') };
+    const size = { width: 1000, height: 500 } as unknown as Size;
+    const { lines } = newHorizon([id('scene'), id('line')], on, 'Panel in strips', size);
+    const points = [
+      { x: { ticks: 0 }, y: { ticks: 300 } },
+      { x: { ticks: 1000 }, y: { ticks: 300 } },
+    ];
+    expect(lines).toEqual([{ id: 'line', edge: { by: 'points', points, isSmooth: false } }]);
   });
 
   it('take a mark into a strip, and out of the scene with its last', () => {

@@ -51,6 +51,18 @@ export function newScene(
   };
 }
 
+/** Paper divided by one straight line, as by a strip of card laid across it for a horizon. @param ids of the scene and the line */
+export function newHorizon(
+  [id, line]: readonly [PieceId, PieceId],
+  on: Support,
+  name: string,
+  { width, height }: Size,
+): Scene {
+  const y = height * 0.6;
+  const edge = { by: 'points', points: [at(0, y), at(width, y)], isSmooth: false } as const;
+  return { id, name, on, lines: [{ id: line, edge }], disc: null, inked: [], turns: null };
+}
+
 /** A disc for a sun or moon, to go on from: high on the right, a fifth of the width across. */
 export function newDisc({ width, height }: Size): NonNullable<Scene['disc']> {
   const { x: across } = at(width / 5, 0);

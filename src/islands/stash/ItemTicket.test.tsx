@@ -25,4 +25,15 @@ describe('the ticket of a thing', () => {
       [{ itemId: moss.id, holding: { ...held, isGone: true } }],
     ]);
   });
+
+  it('tells how often the masks kept with a stamp can still be laid on', () => {
+    const masks = [3, 6].map((usesLeft) => ({ covers: 'jar 1 whole', usesLeft, cardId: 'shelf' }));
+    const holding = { ...held, masks };
+    render(
+      <ItemTicket item={stock} items={new Map()} holding={holding} unit="in" onChange={vi.fn()} />,
+    );
+    expect(screen.getByText(/^Masks are kept with it/).textContent).toBe(
+      'Masks are kept with it; they can be laid on 9 more times.',
+    );
+  });
 });

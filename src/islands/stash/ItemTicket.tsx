@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { Unit } from '../../core/length/length';
 import { weightWords } from '../../core/paper/paperWeight';
+import { countWords } from '../../core/words/countWords';
 import type { LibraryId } from '../../core/plan/ids';
 import type { LibraryItem } from '../../core/plan/libraryItem';
 import type { Holding } from '../../core/stash/holding';
@@ -50,6 +51,12 @@ export function ItemTicket({ item, items, holding, unit, onChange }: Props) {
         ))}
         {item.kind === 'combination' && <KeptColours item={item} items={items} />}
         {item.kind === 'stamp' && <ItemUses itemId={item.id} hasTestSheets={item.words === null} />}
+        {(holding.masks ?? []).length > 0 && (
+          <p className="text-muted">
+            Masks are kept with it; they can be laid on {countWords(usesLeft(holding), 'more time')}
+            .
+          </p>
+        )}
         {item.kind === 'stock' && (
           <p className="text-muted">{weightWords(item.gramsPerSquareMetre)}.</p>
         )}
@@ -74,3 +81,5 @@ export function ItemTicket({ item, items, holding, unit, onChange }: Props) {
     </div>
   );
 }
+
+const usesLeft = ({ masks = [] }: Holding) => masks.reduce((sum, each) => sum + each.usesLeft, 0);

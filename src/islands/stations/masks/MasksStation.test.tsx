@@ -1,11 +1,13 @@
-import { cleanup, fireEvent, screen, within } from '@testing-library/react';
-import { afterEach, describe, expect, it } from 'vitest';
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { demoCards } from '../../../../test/support/demoCards';
 import { must } from '../../../../test/support/must';
 import { renderIn, sessionOn } from '../../../../test/support/session';
 import { maskChoices } from '../../../core/compute/maskChoices';
 import { maskCard } from '../../../core/masking/maskCard';
+import { applyEdit } from '../../../core/plan/applyEdit';
 import type { Plan } from '../../../core/plan/plan';
+import { emptyHolding } from '../../../core/stash/holdings';
 import type { Masks } from '../../session/useMasks';
 import { MasksStation } from './MasksStation';
 import { masksFigure } from './station';
@@ -84,6 +86,72 @@ describe('the Masks station', () => {
     const gone = sessionOn({ ...plan, pieces: [] }, library);
     renderIn({ ...gone, masks: session.masks }, <MasksStation />);
     expect(screen.getByRole('heading').textContent).toBe('Nothing to order here');
+  });
+});
+
+describe('a mask that is kept, and what is open in a stamp', () => {
+  const reply = vi.fn<(path: string, init: RequestInit) => Promise<Response>>();
+  beforeEach(() => vi.stubGlobal('fetch', reply));
+  afterEach(() => {
+    vi.unstubAllGlobals();
+    reply.mockReset();
+  });
+  const answer = (body: unknown) =>
+    reply.mockImplementation(() => Promise.resolve(new Response(JSON.stringify(body))));
+  const sent = () => JSON.parse(String(reply.mock.calls[0]?.[1].body)) as unknown;
+
+  it('is kept with the uses that the batch leaves, and given up', async () => {
+    const session = masked(plan);
+    const beans = must(session.card.marks.find(({ id }) => id === 'beans'));
+    const { stamp } = beans;
+    const [mask] = must(session.masks.plan).masks;
+    const kept = { covers: must(must(mask).covers[0].print.stamp) };
+    const holding = {
+      ...emptyHolding(must(stamp).id),
+      masks: [{ ...kept, usesLeft: 3, cardId: session.cardId }],
+    };
+    answer({ items: [], holdings: [holding] });
+    const { unmount } = renderIn(session, <MasksStation />);
+    fireEvent.click(screen.getByRole('button', { name: 'Keep it with its stamp' }));
+    await waitFor(() => expect(session.changeHoldings).toHaveBeenCalledWith([holding]));
+    expect(sent()).toEqual({ changes: [{ itemId: holding.itemId, holding }] });
+    unmount();
+    reply.mockImplementation(() =>
+      Promise.resolve(
+        new Response(JSON.stringify({ error: { message: 'Not now.', hint: 'Try again.' } }), {
+          status: 500,
+        }),
+      ),
+    );
+    renderIn({ ...session, holdings: [holding] }, <MasksStation />);
+    expect(screen.getByText(/^Kept with its stamp/).textContent).toBe(
+      'Kept with its stamp: after all copies it can be laid on 3 more times.',
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'It is not there any more' }));
+    expect((await screen.findByRole('alert')).textContent).toBe(
+      'That is not kept. Not now. Try again.',
+    );
+  });
+
+  it('is picked among the areas its lines enclose, kept as the next version, and taken for the card', async () => {
+    const session = masked(plan);
+    const selected = 'shed' as Plan['pieces'][number]['id'];
+    const stamp = must(must(session.card.marks.find(({ id }) => id === selected)).stamp);
+    const next = { ...stamp, version: stamp.version + 1 };
+    answer({ items: [next], holdings: [] });
+    renderIn({ ...session, selected }, <MasksStation />);
+    fireEvent.keyDown(document.body, { key: 'p', code: 'KeyP' });
+    const keep = screen.getByRole('button', { name: 'Keep what is open' });
+    expect(keep.hasAttribute('disabled')).toBe(true);
+    fireEvent.click(screen.getByRole('button', { name: 'Area 2' }));
+    fireEvent.click(keep);
+    await waitFor(() => expect(session.addItem).toHaveBeenCalledWith(next));
+    const [change] = (sent() as { changes: { item: typeof stamp }[] }).changes;
+    expect(must(change).item.openings).toMatch(/^M[\d.]+ [\d.]+L.*Z$/);
+    const [edit] = must(session.commit.mock.lastCall);
+    const after = applyEdit(plan, edit);
+    const shed = after.ok && after.plan.pieces.find(({ id }) => id === selected);
+    expect(shed).toMatchObject({ stamp: { id: stamp.id, version: next.version } });
   });
 });
 

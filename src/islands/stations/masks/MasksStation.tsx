@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react';
+import type { Act } from '../../../core/acts/act';
 import { fewestEdit, reorderEdit } from '../../../core/masking/decideMasks';
 import type { MaskedPaper, MaskPlan } from '../../../core/masking/maskCard';
 import { boundsOf } from '../../../core/outline/outline';
@@ -104,10 +105,16 @@ function PaperMasks({ masks, paper, papers, onPaper }: Props) {
   const chosen = order.some(({ id }) => id === selected) ? selected : undefined;
   const choose = (id: string | undefined) =>
     select(plan.pieces.find((piece) => piece.id === id)?.id ?? 'base');
+  // Chosen in the list, one looks at the paper as it is once it is made.
+  const chooseRow = (id: string | undefined) => {
+    choose(id);
+    const made = acts.findIndex(({ piece, kind }) => piece === id && makings.includes(kind));
+    if (made !== -1) walk.go(made + 1);
+  };
   const at = order.findIndex(({ id }) => id === chosen);
   const step = (by: number) => {
     const next = order[at === -1 ? (by > 0 ? 0 : order.length - 1) : at + by];
-    if (next) choose(next.id);
+    if (next) chooseRow(next.id);
     return next !== undefined;
   };
   const move = (moved: string, to: number) => {
@@ -191,7 +198,7 @@ function PaperMasks({ masks, paper, papers, onPaper }: Props) {
                 paper={paper}
                 nameOf={printName}
                 chosen={chosen}
-                onChoose={choose}
+                onChoose={chooseRow}
                 onMove={move}
               />
             </>
@@ -201,6 +208,9 @@ function PaperMasks({ masks, paper, papers, onPaper }: Props) {
     </div>
   );
 }
+
+/** By which a print comes to be on its paper. */
+const makings: readonly Act['kind'][] = ['stamp', 'lay', 'uncover'];
 
 const isOn =
   ({ covered }: MaskedPaper) =>

@@ -98,7 +98,7 @@ function PickOpen({ stamp, areas, onDone }: PickProps) {
           disabled={isSame || isSending}
           onClick={() => void keep()}
         >
-          {open.length === 0 ? 'Nothing in it is open' : 'Keep what is open'}
+          Keep what is open
         </button>
         {failure && <p role="alert">{failure}</p>}
       </div>

@@ -1,6 +1,8 @@
 import { useRef } from 'react';
 import type { MaskedPaper } from '../../../core/masking/maskCard';
 import { boundsOf, type Bounds } from '../../../core/outline/outline';
+import { joinWords } from '../../../core/words/phrases';
+import { stripWords } from '../../../core/words/stripWords';
 import { paperAfter } from '../../../core/pictures/paperAfter';
 import { pathOf } from '../../parts/pathOf';
 import { SelectionBrackets } from '../../parts/SelectionBrackets';
@@ -72,14 +74,27 @@ export function StatePicture({ paper, box, done, nameOf, chosen, onChoose }: Pro
           {afterWords(acts[done - 1], nameOf)}
         </strong>
         <span className="text-sheet-muted block">
-          {masks.length === 0
-            ? 'nothing is covered'
-            : `${masks.length === 1 ? 'mask' : 'masks'} ${masks.join(', ')} on`}
+          {coveredWords(masks, paper.scenes)}
           {next ? `; next ${nameOf(next.piece)}, shown pale` : '; all is printed'}
         </span>
       </p>
     </div>
   );
+}
+
+/** What lies on the paper: masks by their letters, strips by their numbers. */
+function coveredWords(marks: readonly string[], scenes: MaskedPaper['scenes']): string {
+  const letters = marks.filter((mark) => !/^\d+$/.test(mark));
+  const strips = scenes
+    .flatMap(({ scene }) => scene.strips)
+    .filter(({ at }) => marks.includes(String(at + 1)));
+  const on = [
+    ...(letters.length > 0
+      ? [`${letters.length === 1 ? 'mask' : 'masks'} ${joinWords(letters)}`]
+      : []),
+    ...(strips.length > 0 ? [stripWords(strips)] : []),
+  ];
+  return on.length === 0 ? 'nothing is covered' : `${joinWords(on)} on`;
 }
 
 const scaled = ({ x0, y0, x1, y1 }: Bounds, scale: number) => ({

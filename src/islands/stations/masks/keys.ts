@@ -12,5 +12,6 @@ export const masksKeys: readonly KeyLine[] = [
   ['p', 'pick what is open in it, such as the panes of a window'],
   ['l', 'take the least masks there can be'],
   ['j', 'divide the paper into strips, or draw them; Insert, Delete and the arrows at a point'],
+  ['s', 'lay a straight horizon across the paper: one strip above it, one below'],
   ['f', 'turn the card to its next face'],
 ];

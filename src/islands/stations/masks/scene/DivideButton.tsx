@@ -13,15 +13,18 @@ interface Props {
 /** Begins a scene in strips on a paper that is not divided. */
 export function DivideButton({ face, support, onDivided }: Props) {
   const begin = useDivide(face, support);
-  const divide = () => {
-    begin();
+  const divide = (into: 'strips' | 'horizon') => {
+    begin(into);
     onDivided?.();
   };
-  useKeys({ j: divide });
+  useKeys({ j: () => divide('strips'), s: () => divide('horizon') });
   return (
-    <div>
-      <KeyedButton keyName="j" onClick={divide}>
+    <div className="flex flex-wrap gap-x-4 gap-y-2">
+      <KeyedButton keyName="j" onClick={() => divide('strips')}>
         Divide it into strips
+      </KeyedButton>
+      <KeyedButton keyName="s" onClick={() => divide('horizon')}>
+        Lay a straight horizon
       </KeyedButton>
     </div>
   );

@@ -1,5 +1,5 @@
 import type { Scene } from '../../../../core/plan/scene';
-import { changeScene, newScene } from '../../../../core/plan/sceneEdits';
+import { changeScene, newHorizon, newScene } from '../../../../core/plan/sceneEdits';
 import type { FaceId } from '../../../../core/plan/faces';
 import type { PieceId } from '../../../../core/plan/ids';
 import { supportRect } from '../../../../core/resolve/resolvedCard';
@@ -36,18 +36,20 @@ export function useScene(face: FaceId, support: SupportId): OpenScene | undefine
   };
 }
 
-/** Divides a paper into three strips, to go on from. */
-export function useDivide(face: FaceId, support: SupportId): () => void {
+/** Divides a paper, to go on from: into three strips by gentle lines, or into two by a straight horizon. */
+export function useDivide(face: FaceId, support: SupportId): (into: 'strips' | 'horizon') => void {
   const { card, commit } = useCardSession();
-  return () => {
+  return (into) => {
     const { width, height } = supportRect(card, support);
-    const name = card.pieces.find(({ id }) => id === support)?.name ?? 'Base';
+    const own = card.pieces.find(({ id }) => id === support)?.name ?? 'Base';
+    const name = `${own} in strips`.slice(0, 60);
     const on = support === 'base' ? { face } : { piece: support as PieceId };
+    const size = { width, height };
     const ids = [newPieceId(), newPieceId(), newPieceId()] as const;
-    commit({
-      kind: 'put',
-      in: 'scenes',
-      item: newScene(ids, on, `${name} in strips`.slice(0, 60), { width, height }),
-    });
+    const item =
+      into === 'strips'
+        ? newScene(ids, on, name, size)
+        : newHorizon([ids[0], ids[1]], on, name, size);
+    commit({ kind: 'put', in: 'scenes', item });
   };
 }
