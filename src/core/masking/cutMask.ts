@@ -1,8 +1,7 @@
-import { contains } from '../outline/distance';
+import { contains, isNearLines } from '../outline/distance';
 import { boundsOf, boxGap, corners, shiftedBy, type Outline } from '../outline/outline';
 import {
   areaOfOutline,
-  growOutline,
   intersectOutlines,
   lengthOfLines,
   shrinkAndOpen,
@@ -133,22 +132,24 @@ function wholeMask({ body, shape }: MaskedPrint, habits: MaskHabits): WholeMask 
  * ```
  */
 function makeWhole(body: Outline, { inset, spindly }: MaskHabits): WholeMask {
-  const { inside, open } = shrinkAndOpen(simplified(body), inset, spindly, chordError / 2);
+  const { inside, open } = shrinkAndOpen(simplified(body), inset, spindly, chordError);
   const missing = spindly > 0 ? subtractOutlines(inside, open) : [];
   if (missing.length === 0) return { whole: inside, leftOut: [] };
-  const leftOut = reachingBeyond(missing, growOutline(open, spindly, chordError / 2), spindly);
+  const leftOut = reachingBeyond(missing, open, spindly);
   return { whole: leftOut.length > 0 ? subtractOutlines(inside, leftOut) : inside, leftOut };
 }
 
-/** Lines that are not all within an outline. @param small what is no larger than this is told by its first point */
-function reachingBeyond(lines: Outline, within: Outline, small: number): Outline {
-  const boxes = within.map((line) => boundsOf([line]));
+/** Lines that reach further from an outline than so far; one no larger than that is told by its first point. */
+function reachingBeyond(lines: Outline, from: Outline, far: number): Outline {
+  const boxes = from.map((line) => boundsOf([line]));
   return lines.filter((line) => {
     const box = boundsOf([line]);
-    // Only lines that come near can go round a point of it.
-    const around = within.filter((_, at) => boxGap(box, boxes[at] ?? box) === 0);
-    const isSmall = box.x1 - box.x0 + box.y1 - box.y0 <= small;
-    return (isSmall ? line.slice(0, 1) : line).some((point) => !contains(around, point));
+    // Only lines that come near can be near to a point of it.
+    const around = from.filter((_, at) => boxGap(box, boxes[at] ?? box) <= far);
+    const isSmall = box.x1 - box.x0 + box.y1 - box.y0 <= far;
+    return (isSmall ? line.slice(0, 1) : line).some(
+      (point) => !isNearLines(point, around, far) && !contains(around, point),
+    );
   });
 }
 

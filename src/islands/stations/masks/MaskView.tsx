@@ -9,7 +9,7 @@ import { maskSentences } from '../../words/maskWords';
 import { KeptMask } from './KeptMask';
 
 /** The room for a mask, in pixels. */
-const room = { width: 186, height: 200 };
+const room = { width: 186, height: 170 };
 const edge = 6;
 
 const fields = [

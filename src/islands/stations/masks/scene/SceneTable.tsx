@@ -25,7 +25,8 @@ export function SceneTable({ chosen, ...open }: Props) {
   const { card } = useCardSession();
   const turns = stripTurns(resolved);
   const marks = card.marks.filter(
-    ({ face, support }) => face === resolved.face && support === resolved.support,
+    ({ face, support, piece }) =>
+      face === resolved.face && support === resolved.support && piece.kind !== 'dot',
   );
   const size = supportRect(card, resolved.support);
   return (
