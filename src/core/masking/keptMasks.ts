@@ -25,10 +25,13 @@ interface Batch {
 
 /**
  * What is kept of a mask, and what is left to cut; undefined for one that cannot be kept: a part of an image is cut for the
- * place where it is met, and only the masks of stamps are the same on another card.
+ * place where it is met, and only the masks of stamps are the same on another card. Those of one stamp that lie on together
+ * are reckoned together.
+ * @param all masks of the card
  */
 export function maskStock(
   mask: PlannedMask,
+  all: readonly PlannedMask[],
   holdings: readonly Holding[],
   { cardId, copies, maskUses }: Batch,
 ): MaskStock | undefined {
@@ -40,8 +43,13 @@ export function maskStock(
   );
   const isKept = masks.some((each) => each.cardId === cardId);
   const kept = isKept ? 0 : masks.reduce((sum, { usesLeft }) => sum + usesLeft, 0);
-  const uses = copies * mask.covers.length;
-  const toCut = Math.max(0, Math.ceil((uses - kept) / maskUses));
+  const alike = all.filter(
+    ({ covers: [other] }) => other.print.stamp === print.stamp && !other.mask.isPartial,
+  );
+  const uses = alike.reduce((sum, { covers }) => sum + copies * covers.length, 0);
+  // How many pieces of paper are kept is not known, but that there is one.
+  const atOnce = alike.length - (kept > 0 ? 1 : 0);
+  const toCut = Math.max(atOnce, Math.ceil((uses - kept) / maskUses));
   return { stampId, kept, toCut, left: kept + toCut * maskUses - uses, isKept };
 }
 

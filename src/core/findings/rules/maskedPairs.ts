@@ -1,5 +1,6 @@
 import type { MaskPlan } from '../../masking/maskCard';
 import type { PlannedMeeting } from '../../masking/planPaper';
+import { distinctName } from '../../resolve/distinctNames';
 import { placedById, type ResolvedCard } from '../../resolve/resolvedCard';
 import type { Placed } from '../../resolve/outlineOf';
 
@@ -16,9 +17,15 @@ export function maskedPairs(
 ): readonly MaskedPair[] {
   return (masks?.papers ?? []).flatMap(({ meetings }) =>
     meetings.flatMap((meeting): readonly MaskedPair[] => {
-      const behind = placedById(card, meeting.behind.id);
-      const front = placedById(card, meeting.front.id);
+      const behind = namedApart(card, meeting.behind.id);
+      const front = namedApart(card, meeting.front.id);
       return behind && front ? [{ meeting, behind, front }] : [];
     }),
   );
+}
+
+/** A print by its id, called as it is told from others of its name: of four jars each is one that meets another. */
+function namedApart(card: ResolvedCard, id: string): Placed | undefined {
+  const placed = placedById(card, id);
+  return placed && { ...placed, name: distinctName(card, id) };
 }

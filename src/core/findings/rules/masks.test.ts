@@ -17,6 +17,7 @@ import { planPaper } from '../../masking/planPaper';
 import { noResults } from '../finding';
 import { runRules } from '../runRules';
 import { againstKind } from './againstKind';
+import { maskedPairs } from './maskedPairs';
 
 const demo = (name: string) => must(demoCards.find(({ id }) => id === name));
 const garden = demo('beans-before-the-shed');
@@ -150,6 +151,15 @@ describe('words', () => {
     const [told] = found(low, slow).filter(({ data }) => data.rule === 'mask-on-wet');
     expect(told?.remedies).toEqual([]);
   });
+});
+
+it('tells prints of one name apart, where two of them meet', () => {
+  const { plan, library } = demo('pantry-shelf');
+  const card = resolvePlan(plan, library);
+  const pairs = maskedPairs(card, maskCard(plan, card));
+  expect(pairs.map(({ behind, front }) => [behind.name, front.name])).toEqual(
+    [3, 2, 1].map((at) => [`Jar with a lid ${at + 1}`, `Jar with a lid ${at}`]),
+  );
 });
 
 describe('a ground laid over images', () => {

@@ -15,11 +15,12 @@ import { postJson } from '../../wire/postJson';
 
 /** What is kept of a mask with its stamp, for this card or from another, and the ways to keep it and to give it up. */
 export function KeptMask({ mask }: { readonly mask: PlannedMask }) {
-  const { cardId, plan, holdings, changeHoldings } = useCardSession();
+  const { cardId, plan, holdings, masks, changeHoldings } = useCardSession();
   const [failure, setFailure] = useState('');
   const [isSending, setSending] = useState(false);
   const { copies } = plan.making;
-  const stock = maskStock(mask, holdings, { cardId, copies, maskUses: plan.habits.maskUses });
+  const batch = { cardId, copies, maskUses: plan.habits.maskUses };
+  const stock = maskStock(mask, masks.plan?.masks ?? [], holdings, batch);
   if (!stock) return null;
   const { stampId, kept, left, isKept } = stock;
   const keep = async (holding: Holding) => {
