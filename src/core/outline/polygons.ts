@@ -27,24 +27,24 @@ const paths = (outline: Outline) =>
 /** What lies in any of the outlines, each taken by the even-odd rule. */
 export function uniteOutlines(outlines: readonly Outline[]): Outline {
   // All at once: each is wound so that what lies in any counts one or more.
-  return union(outlines.flatMap(plain), [], FillRule.NonZero);
+  return wound(union(outlines.flatMap(plain), [], FillRule.NonZero));
 }
 
 /** What lies in both. */
 export function intersectOutlines(a: Outline, b: Outline): Outline {
-  const [one, other] = [near(a, boundsOf(b)), near(b, boundsOf(a))];
+  const [one, other] = [near(plain(a), boundsOf(b)), near(plain(b), boundsOf(a))];
   if (one.length === 0 || other.length === 0) return [];
-  return intersect(plain(one), plain(other), FillRule.NonZero);
+  return wound(intersect(one, other, FillRule.NonZero));
 }
 
-/** The lines of an outline that come near a box; the others have no part in what lies there. */
-function near(outline: Outline, box: Bounds): Outline {
+/** The lines of an outline that come near a box; the others have no part in what lies there, being holes or beside it. */
+function near(outline: Wound, box: Bounds): Wound {
   return outline.filter((polygon) => boxGap(boundsOf([polygon]), box) === 0);
 }
 
 /** What lies in the one and not in the other. */
 export function subtractOutlines(from: Outline, less: Outline): Outline {
-  return difference(plain(from), plain(less), FillRule.NonZero);
+  return wound(difference(plain(from), plain(less), FillRule.NonZero));
 }
 
 /** With fewer points, no further off than half of what the chords of a curve are. */
@@ -68,7 +68,11 @@ export function lengthOfLines(outline: Outline): number {
  * @param within ticks that the chords of its round corners may be off; finer takes more points
  */
 export function growOutline(outline: Outline, by: number, within = 0.25): Outline {
-  return inflatePaths(plain(outline), by, JoinType.Round, EndType.Polygon, 2, within);
+  return grown(plain(outline), by, within);
+}
+
+function grown(outline: Wound, by: number, within: number): Wound {
+  return wound(inflatePaths(outline, by, JoinType.Round, EndType.Polygon, 2, within));
 }
 
 /**
@@ -81,17 +85,15 @@ export function shrinkAndOpen(
   width: number,
   within = 0.25,
 ): { readonly inside: Outline; readonly open: Outline } {
-  // What the library gives is wound as it wants it; to wind it anew each time takes as long as the growing.
-  const grow = (paths: ReturnType<typeof union>, delta: number) =>
-    inflatePaths(paths, delta, JoinType.Round, EndType.Polygon, 2, within);
-  const inside = grow(plain(outline), -by);
-  return { inside, open: width > 0 ? grow(grow(inside, -width / 2), width / 2) : inside };
+  const inside = grown(plain(outline), -by, within);
+  if (width <= 0) return { inside, open: inside };
+  return { inside, open: grown(grown(inside, -width / 2, within), width / 2, within) };
 }
 
 /** What a pen so many ticks wide on each side of its way covers along lines, round at their ends. */
 export function growLines(lines: readonly Polygon[], by: number): Outline {
   const ways = lines.map((line) => line.map(({ x, y }) => ({ x, y })));
-  return inflatePaths(ways, by, JoinType.Round, EndType.Round);
+  return wound(inflatePaths(ways, by, JoinType.Round, EndType.Round));
 }
 
 /** Square ticks. */
@@ -99,7 +101,23 @@ export function areaOfOutline(outline: Outline): number {
   return Math.abs(areaPaths(plain(outline)));
 }
 
-/** The same area with its holes wound the other way, as the library wants it. */
-function plain(outline: Outline): ReturnType<typeof union> {
-  return union(paths(outline), [], FillRule.EvenOdd);
+/** An outline as the library wants it: no line crosses another, and holes are wound the other way. */
+type Wound = ReturnType<typeof union>;
+
+/** Outlines never change: to wind one anew for each thing it meets takes longer than all else (measured). */
+const known = new WeakMap<Outline, Wound>();
+
+/** What the library gave, which it can take again as it is. */
+function wound(outline: Wound): Wound {
+  known.set(outline, outline);
+  return outline;
+}
+
+/** The same area as the library wants it. */
+function plain(outline: Outline): Wound {
+  const before = known.get(outline);
+  if (before) return before;
+  const made = union(paths(outline), [], FillRule.EvenOdd);
+  known.set(outline, made);
+  return made;
 }
