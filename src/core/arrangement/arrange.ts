@@ -38,7 +38,7 @@ export function arrange(outlines: readonly Outline[]): Arrangement {
 }
 
 /** The closed lines round all parts that are asked for, as one outline. */
-export function outlineOfParts(parts: readonly Face[]): Outline {
+export function outlineOfParts(parts: readonly Pick<Face, 'rings'>[]): Outline {
   const edges = parts.flatMap(({ rings }) => rings.flatMap((ring) => edgesOf(ring, 0)));
   return traceFaces(splitAtCrossings(edges)).flatMap(({ rings }) => rings);
 }

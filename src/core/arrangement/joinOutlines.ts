@@ -1,9 +1,10 @@
 import { boundsOf, boxesOverlap, type Bounds, type Outline } from '../outline/outline';
 import { arrange, outlineOfParts } from './arrange';
 
-/** What outlines cover together; exact on whole ticks, where edges that two of them share fall away. */
-export function joinOutlines(outlines: readonly Outline[]): Outline {
-  return outlineOfParts(arrange(outlines).filter(({ covers }) => covers.length > 0));
+/** What outlines cover together of which none covers anything of another, such as strips: edges that two share fall away. */
+export function joinApart(outlines: readonly Outline[]): Outline {
+  const [only = [], ...more] = outlines;
+  return more.length === 0 ? only : outlineOfParts(outlines.map((rings) => ({ rings })));
 }
 
 /** What two outlines both cover, on whole ticks; where a box covers all of the other, that itself. */

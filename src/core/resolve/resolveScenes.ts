@@ -1,4 +1,4 @@
-import { joinOutlines } from '../arrangement/joinOutlines';
+import { joinApart } from '../arrangement/joinOutlines';
 import { stripsOf } from '../arrangement/stripsOf';
 import type { Polygon } from '../geometry/flattenPath';
 import { smoothLine } from '../geometry/smoothLine';
@@ -173,7 +173,7 @@ function joined(strips: readonly ResolvedStrip[], wanted: readonly string[]): Ou
   joins.set(strips, own);
   const open = strips.filter(({ id }) => wanted.includes(id));
   const key = open.map(({ id }) => id).join(' ');
-  const outline = own.get(key) ?? joinOutlines(open.map((strip) => strip.outline));
+  const outline = own.get(key) ?? joinApart(open.map((strip) => strip.outline));
   own.set(key, outline);
   return outline;
 }
