@@ -11,7 +11,7 @@ test('a paper is divided into strips by mouse, inked in turns, walked through an
   await page.goto(`/card/${id}/masks`);
   await page.getByRole('button', { name: 'Draw the strips' }).click();
   await page.getByRole('button', { name: 'No strips' }).click();
-  await page.getByRole('button', { name: 'Divide it into strips' }).click();
+  await page.getByRole('button', { name: 'Divide Hill panel into strips' }).click();
   await expect(turns(page)).toContainText('Nothing is inked in a strip yet');
 
   for (const [name, strip] of [

@@ -45,7 +45,7 @@ export function PrintTicket({ print, paper, nameOf }: Props) {
   });
   return (
     <div className="flex flex-col gap-2.5 pt-1 pb-2">
-      {meetings.length === 0 && <p>Meets nothing: it may be stamped at any time.</p>}
+      {meetings.length === 0 && <p>Meets nothing: it may be made at any time.</p>}
       {meetings.map((meeting) => {
         const other = meeting.front.id === print.id ? meeting.behind : meeting.front;
         const letter = masks.plan?.masks.find(({ covers }) =>

@@ -2,6 +2,7 @@ import type { FaceId } from '../../../../core/plan/faces';
 import type { SupportId } from '../../../../core/resolve/origins';
 import { KeyedButton } from '../../../parts/KeyedButton';
 import { useKeys } from '../../../parts/useKeys';
+import { useCardSession } from '../../../session/CardSession';
 import { useDivide } from './useScene';
 
 interface Props {
@@ -12,6 +13,8 @@ interface Props {
 
 /** Begins a scene in strips on a paper that is not divided. */
 export function DivideButton({ face, support, onDivided }: Props) {
+  const { card } = useCardSession();
+  const paper = card.pieces.find(({ id }) => id === support)?.name ?? 'the base';
   const begin = useDivide(face, support);
   const divide = (into: 'strips' | 'horizon') => {
     begin(into);
@@ -21,7 +24,7 @@ export function DivideButton({ face, support, onDivided }: Props) {
   return (
     <div className="flex flex-wrap gap-x-4 gap-y-2">
       <KeyedButton keyName="j" onClick={() => divide('strips')}>
-        Divide it into strips
+        Divide {paper} into strips
       </KeyedButton>
       <KeyedButton keyName="s" onClick={() => divide('horizon')}>
         Lay a straight horizon

@@ -114,7 +114,7 @@ describe('a scene on the Masks station', () => {
 
   it('divides a paper that is not', () => {
     const { commit } = open({ ...plan, scenes: [] });
-    fireEvent.click(screen.getByRole('button', { name: 'Divide it into strips' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Divide Hill panel into strips' }));
     expect(commit.mock.calls[0]?.[0]).toMatchObject({
       kind: 'put',
       in: 'scenes',
