@@ -130,12 +130,18 @@ test('a card is moved to another release by keys and by dragging, and back by un
   await page.setViewportSize({ width: 1280, height: 6000 });
   await page.goto('/');
   await untilQuiet(page);
-  const from = await page.locator(`[data-card="${id}"] > a`).boundingBox();
-  const to = await page.getByRole('heading', { name: 'Night Tram' }).boundingBox();
-  if (!from || !to) throw new Error('nothing to drag');
-  await page.mouse.move(from.x + 30, from.y + 30);
+  const card = page.locator(`[data-card="${id}"] > a`);
+  const ledge = page.getByRole('heading', { name: 'Night Tram' });
+  // Hovering waits until the card stands still; the ledge is looked for once it is held, and says that it is over it.
+  await card.hover({ position: { x: 30, y: 30 } });
   await page.mouse.down();
+  const from = await card.boundingBox();
+  if (!from) throw new Error('nothing to drag');
+  await page.mouse.move(from.x + 60, from.y + 60, { steps: 5 });
+  const to = await ledge.boundingBox();
+  if (!to) throw new Error('nowhere to drag to');
   await page.mouse.move(to.x + 60, to.y + 20, { steps: 15 });
+  await expect(page.locator('.bg-violet-wash').filter({ has: ledge })).toHaveCount(1);
   await page.mouse.up();
   await expect(page.getByText('stands with Night Tram')).toBeVisible();
   await page.reload();
