@@ -154,9 +154,11 @@ export function meetingSentence(
   if (!relation) return `${where}: they cross${decided === null ? ', as you decided' : ''}.`;
   const isFirst = relation.first.id === own;
   const way = isFirst ? 'made before it' : 'made after it';
-  const mask = relation.isCovered
-    ? `, ${isFirst ? 'covered by' : 'over'} mask ${letter ?? ''}`.trimEnd()
-    : '';
+  // In a circle one of them comes without its mask.
+  const mask =
+    relation.isCovered && letter !== undefined
+      ? `, ${isFirst ? 'covered by' : 'over'} mask ${letter}`
+      : '';
   const isPlain = relation.because === 'in-front' && (behind.id === own) === !isFirst;
   const because = reasonWords[relation.because];
   return `${where}: ${way}${mask}${isPlain && relation.isCovered ? '' : `; ${because}`}.`;
