@@ -51,14 +51,11 @@ export function fewestCover(
   const member = 1 + costs.reduce((sum, cost) => sum + cost, 0);
   const weights = costs.map((cost) => member + cost);
   const priced: Search = { joined, weights, left: Math.min(branches, mostForCost) };
-  const outside = new Set(
-    parts.flatMap((part, at) => {
-      const found = few[at] ?? [];
-      return costs.every((cost) => cost === costs[0])
-        ? found
-        : (apartIn(priced, part, weightOf(priced, found)) ?? found);
-    }),
-  );
+  const cheap = (part: Points, found: readonly number[]) =>
+    apartIn(priced, part, weightOf(priced, found)) ?? found;
+  const areAlike = costs.every((cost) => cost === costs[0]);
+  const apart = areAlike ? few : parts.map((part, at) => cheap(part, few[at] ?? []));
+  const outside = new Set(apart.flat());
   const members = costs.map((_, at) => at).filter((at) => !outside.has(at));
   const isProven = alike.left > 0;
   const forced = count - countOf(free);

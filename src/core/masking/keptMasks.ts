@@ -2,6 +2,7 @@ import type { LibraryId } from '../plan/ids';
 import type { Holding } from '../stash/holding';
 import { holdingOf } from '../stash/holdings';
 import type { PlannedMask } from './masksToCut';
+import { stampOf } from './stampKey';
 
 /** How a mask of a card stands with what is kept of it in the stash. */
 export interface MaskStock {
@@ -36,7 +37,7 @@ export function maskStock(
   { cardId, copies, maskUses }: Batch,
 ): MaskStock | undefined {
   const [{ print, mask: own }] = mask.covers;
-  const stampId = stampOf(mask);
+  const stampId = stampOf(print);
   if (stampId === undefined || own.isPartial) return undefined;
   const masks = (holdingOf(holdings, stampId).masks ?? []).filter(
     ({ covers }) => covers === print.stamp,
@@ -56,15 +57,16 @@ export function maskStock(
 /** The holding of its stamp with a mask as it is once all copies are made; one that is worn out goes. */
 export function withKeptMask(
   holding: Holding,
-  { covers: [{ print }] }: PlannedMask,
+  mask: PlannedMask,
   { left }: Pick<MaskStock, 'left'>,
   cardId: string,
 ): Holding {
-  const others = (holding.masks ?? []).filter(({ covers }) => covers !== print.stamp);
-  const own = print.stamp !== undefined && left > 0;
+  const without = withoutKeptMask(holding, mask);
+  const { stamp } = mask.covers[0].print;
+  if (stamp === undefined || left === 0) return without;
   return {
-    ...holding,
-    masks: own ? [...others, { covers: print.stamp, usesLeft: left, cardId }] : others,
+    ...without,
+    masks: [...(without.masks ?? []), { covers: stamp, usesLeft: left, cardId }],
   };
 }
 
@@ -74,10 +76,4 @@ export function withoutKeptMask(holding: Holding, { covers: [{ print }] }: Plann
     ...holding,
     masks: (holding.masks ?? []).filter(({ covers }) => covers !== print.stamp),
   };
-}
-
-/** The key of a print of a stamp begins with the stamp. */
-function stampOf({ covers: [{ print }] }: PlannedMask): LibraryId | undefined {
-  const [id] = print.stamp?.split(' ') ?? [];
-  return id as LibraryId | undefined;
 }

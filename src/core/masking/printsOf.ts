@@ -13,6 +13,7 @@ import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 import { paleTexture } from '../tolerances';
 import type { Print, PrintKind, PrintShape } from './print';
+import { stampKey } from './stampKey';
 
 /** Opacity from which ink hides what is under it. From memory. */
 const hidesFrom = 0.85;
@@ -104,17 +105,6 @@ function hidesAll({ coats }: Paint): boolean {
   // A wish tells nothing of how it lies.
   return (
     coats.length > 0 && 1 - coats.reduce((left, each) => left * (1 - each.opacity), 1) >= hidesFrom
-  );
-}
-
-/** Prints of the same stamp in the same version and part are covered by one mask. */
-function stampKey({ piece, whole, rect }: ResolvedMark): string | undefined {
-  if (piece.kind !== 'image') return undefined;
-  const { stamp, place } = piece;
-  const part = [rect.x - whole.x, rect.y - whole.y, rect.width, rect.height];
-  // A mask is a piece of paper: it lies turned as the print does.
-  return [stamp.id, stamp.version, ...(place.turn % 360 === 0 ? [] : ['turned']), ...part].join(
-    ' ',
   );
 }
 

@@ -46,7 +46,8 @@ export function relate(
   decided: Decision,
   school: School,
 ): Relation | undefined {
-  const relation = relateAs(behind, front, decided ?? wishOf(behind, front, decided, school));
+  const wish = decided === undefined ? wishOf(behind, front, school) : decided;
+  const relation = relateAs(behind, front, wish);
   if (!relation.isFree) return relation;
   if (decided === null || (decided === undefined && school.acceptsOverlaps)) return undefined;
   if (decided === undefined) return wordsBy(relation, school);
@@ -64,12 +65,10 @@ export function relateByKind(behind: Print, front: Print): Relation | undefined 
 }
 
 /** An image is kept clean of the grounds it meets, where that is how the house works. */
-function wishOf(behind: Print, front: Print, decided: Decision, school: School): Decision {
+function wishOf(behind: Print, front: Print, { keepsGroundsOff }: School): Decision {
   const [image, ground] = isLaid(behind) ? [front, behind] : [behind, front];
   const isKept = image.kind === 'outline' || image.kind === 'solid';
-  if (decided !== undefined || !school.keepsGroundsOff || !isLaid(ground) || !isKept)
-    return decided;
-  return image.id;
+  return keepsGroundsOff && isKept && isLaid(ground) ? image.id : undefined;
 }
 
 /** Of words and an image either may be first: the school decides, where it does. */

@@ -1,4 +1,4 @@
-import type { Act } from '../acts/act';
+import type { Act, ActStrip } from '../acts/act';
 import { plain, type Area, type Shape } from '../drawing/shape';
 import type { Paint } from '../kinds/paint';
 import { corners, type Outline } from '../outline/outline';
@@ -13,6 +13,8 @@ export interface LaidMask {
   readonly letter: string;
   readonly piece: string;
   readonly cut: Outline;
+  /** Undefined for a mask, which goes by its letter. */
+  readonly strip: ActStrip | undefined;
 }
 
 /** A paper as it looks at one moment of the work. */
@@ -127,18 +129,19 @@ function masksOn(acts: readonly Act[]): readonly LaidMask[] {
   for (const act of acts)
     switch (act.kind) {
       case 'mask':
-        on.set(act.piece, { letter: act.mask, piece: act.piece, cut: act.cut });
+        on.set(act.piece, { letter: act.mask, piece: act.piece, cut: act.cut, strip: undefined });
         break;
       case 'unmask':
         on.delete(act.piece);
         break;
       case 'cover':
       case 'return':
-        for (const { at, outline } of act.strips)
-          on.set(stripKey(act.piece, at), {
-            letter: String(at + 1),
+        for (const strip of act.strips)
+          on.set(stripKey(act.piece, strip.at), {
+            letter: String(strip.at + 1),
             piece: act.piece,
-            cut: outline,
+            cut: strip.outline,
+            strip,
           });
         break;
       case 'lift':

@@ -1,3 +1,4 @@
+import { evenly } from '../geometry/evenly';
 import type { Polygon } from '../geometry/flattenPath';
 import { lengthFromTicks, zeroLength } from '../length/length';
 import { asTyped } from '../length/typedLength';
@@ -45,13 +46,4 @@ function heights(line: Polygon): readonly [least: number, most: number] {
 function swing(line: Polygon): number {
   const [least, most] = heights(line);
   return most - least;
-}
-
-/** All points of a line, or so many of them, evenly chosen, with its ends. */
-function evenly(line: Polygon, most: number): Polygon {
-  if (line.length <= most) return line;
-  return Array.from(
-    { length: most },
-    (_, at) => line[Math.round((at * (line.length - 1)) / (most - 1))],
-  ).flatMap((point) => point ?? []);
 }

@@ -1,3 +1,4 @@
+import { evenly } from '../geometry/evenly';
 import type { Polygon } from '../geometry/flattenPath';
 import { lengthFromTicks } from '../length/length';
 import { asTyped } from '../length/typedLength';
@@ -14,10 +15,8 @@ export function straightEdge(
   line: Polygon,
   corner: { readonly x: number; readonly y: number },
 ): readonly ScenePoint[] {
-  const count = Math.min(line.length, mostLinePoints);
-  return Array.from({ length: count }, (_, at) => {
-    const point = line[Math.round((at * (line.length - 1)) / Math.max(1, count - 1))];
-    const [x, y] = [(point?.x ?? 0) - corner.x, (point?.y ?? 0) - corner.y];
-    return { x: asTyped(lengthFromTicks(x)), y: asTyped(lengthFromTicks(y)) };
-  });
+  return evenly(line, mostLinePoints).map(({ x, y }) => ({
+    x: asTyped(lengthFromTicks(x - corner.x)),
+    y: asTyped(lengthFromTicks(y - corner.y)),
+  }));
 }

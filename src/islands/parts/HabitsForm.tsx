@@ -61,6 +61,8 @@ const placing = [
   ['foamStrip', 'Foam strips are wide'],
 ] as const;
 
+type Switch = (typeof cuttingHabits)[number][0] | 'acceptsOverlaps' | 'keepsGroundsOff';
+
 /** The house habits: the tools, the usual borders, and which checks are made. Each figure is kept at once. */
 export function HabitsForm({ habits, onChange }: Props) {
   const { leadingUnit: unit, trimmerMarks, rulesOff } = habits;
@@ -80,6 +82,16 @@ export function HabitsForm({ habits, onChange }: Props) {
         onCommit={(length) => onChange({ [key]: length })}
       />
     </Line>
+  );
+  const checkLine = ([key, name]: readonly [Switch, string]) => (
+    <label key={key} className="flex items-center gap-2 py-1">
+      <input
+        type="checkbox"
+        checked={habits[key]}
+        onChange={(event) => onChange({ [key]: event.target.checked })}
+      />
+      {name}
+    </label>
   );
   return (
     <div className="grid gap-x-12 gap-y-6 lg:grid-cols-2">
@@ -123,16 +135,7 @@ export function HabitsForm({ habits, onChange }: Props) {
             />
           </Line>
         ))}
-        {cuttingHabits.map(([key, name]) => (
-          <label key={key} className="flex items-center gap-2 py-1">
-            <input
-              type="checkbox"
-              checked={habits[key]}
-              onChange={(event) => onChange({ [key]: event.target.checked })}
-            />
-            {name}
-          </label>
-        ))}
+        {cuttingHabits.map(checkLine)}
       </Group>
       <Group name="Usual borders">
         {(['in', 'mm'] as const).map((school) =>
@@ -218,14 +221,7 @@ export function HabitsForm({ habits, onChange }: Props) {
             onCommit={(times) => onChange({ maskUses: Math.round(times ?? 15) })}
           />
         </Line>
-        <label className="flex items-center gap-2 py-1">
-          <input
-            type="checkbox"
-            checked={habits.acceptsOverlaps}
-            onChange={(event) => onChange({ acceptsOverlaps: event.target.checked })}
-          />
-          Prints that meet may cross; masks only where one says so
-        </label>
+        {checkLine(['acceptsOverlaps', 'Prints that meet may cross; masks only where one says so'])}
         <Line name="Words that meet an image are stamped">
           <InlineChoice
             label="Words that meet an image are stamped"
@@ -235,14 +231,10 @@ export function HabitsForm({ habits, onChange }: Props) {
             onChange={(wordsStamped) => onChange({ wordsStamped })}
           />
         </Line>
-        <label className="flex items-center gap-2 py-1">
-          <input
-            type="checkbox"
-            checked={habits.keepsGroundsOff}
-            onChange={(event) => onChange({ keepsGroundsOff: event.target.checked })}
-          />
-          Blends and stencils go over masked images, not under or over bare ones
-        </label>
+        {checkLine([
+          'keepsGroundsOff',
+          'Blends and stencils go over masked images, not under or over bare ones',
+        ])}
       </Group>
       <Group name="How much is taken of what is stuck with">
         {adhesives.map(({ id, name, unit: own, by }) => (

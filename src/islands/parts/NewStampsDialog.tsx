@@ -10,7 +10,7 @@ import { freeItemId, newItemId } from '../../core/stash/newItemId';
 import { readStampList } from '../../core/stash/readStampList';
 import type { StashChange } from '../../core/stash/stashChange';
 import { countWords } from '../../core/words/countWords';
-import { postJson } from '../wire/postJson';
+import { keepInStash } from '../wire/keepInStash';
 import { FormDialog } from './FormDialog';
 import { readTextFile } from './readTextFile';
 import { Select } from './Select';
@@ -66,7 +66,7 @@ export function NewStampsDialog({ library, holdings, unit, onDone, onClose }: Pr
     const changes = list ?? one();
     if (typeof changes === 'string') return changes;
     if (changes.length === 0) return 'The list has no stamp that is not there yet.';
-    const reply = await postJson('/api/stash', { changes }, 'stash');
+    const reply = await keepInStash(changes);
     if (!reply.ok) return reply.message;
     onDone(reply.body.items.filter(isStamp));
     return undefined;

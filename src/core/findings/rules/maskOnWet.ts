@@ -1,4 +1,5 @@
 import { staysWet } from '../../kinds/staysWet';
+import type { Ink } from '../../plan/libraryItem';
 import { findOn, type Finding, type Rule } from '../finding';
 import { nearestInk, takeInk } from '../inkRemedy';
 
@@ -19,13 +20,13 @@ export const maskOnWet: Rule = {
         return [
           findOn(mark, 'look', { rule: 'mask-on-wet', ink: first.ink.name, mask: letter }, () => {
             const parts = wet.map(({ layer }) => ({ pieceId: mark.id, layer }));
-            const fast = nearestInk(
-              ...([library, first.ink.colour, mark.ground.colour] as const),
-              (ink) => ink.ink === 'dye',
-            );
+            const { colour } = first.ink;
+            const fast = nearestInk(library, colour, mark.ground.colour, driesFast);
             return takeInk({ plan }, parts, fast);
           }),
         ];
       }),
     ),
 };
+
+const driesFast = ({ ink }: Ink) => ink === 'dye';

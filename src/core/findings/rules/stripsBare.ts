@@ -5,8 +5,8 @@ import type { ResolvedCard } from '../../resolve/resolvedCard';
 import { isGround } from '../../resolve/resolvedMark';
 import { discStrip, type ResolvedScene } from '../../resolve/resolvedScene';
 import { findOn, type Finding, type Rule } from '../finding';
+import { findOnScene } from '../findOnScene';
 import { deed } from '../remedy';
-import { cardSubject } from '../subject';
 
 /**
  * Strips of a scene that nothing is inked in, so that the paper shows between the others, and marks whose strips are gone.
@@ -37,11 +37,8 @@ export const stripsBare: Rule = {
     }),
 };
 
-function bareIn(
-  scene: Scene,
-  { strips, inked, support }: ResolvedScene,
-  card: ResolvedCard,
-): readonly Finding[] {
+function bareIn(scene: Scene, resolved: ResolvedScene, card: ResolvedCard): readonly Finding[] {
+  const { strips, inked } = resolved;
   const bare = strips.filter(
     ({ id, area }) =>
       id !== discStrip && area > 0 && !inked.some((mark) => mark.strips.includes(id)),
@@ -65,10 +62,5 @@ function bareIn(
     filled === scene.inked
       ? []
       : [deed('ink-strips', batchEdits([changeScene(scene, { inked: filled })]))];
-  const paper = card.pieces.find(({ id }) => id === support);
-  return [
-    paper
-      ? findOn(paper, 'look', data, remedies)
-      : { severity: 'look', subject: cardSubject(card), data, remedies },
-  ];
+  return [findOnScene(card, resolved, data, remedies)];
 }

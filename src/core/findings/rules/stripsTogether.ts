@@ -1,8 +1,8 @@
 import { stripTurns } from '../../masking/stripTurns';
 import { changeScene } from '../../plan/sceneEdits';
-import { findOn, type Finding, type Rule } from '../finding';
+import type { Finding, Rule } from '../finding';
+import { findOnScene } from '../findOnScene';
 import { deed } from '../remedy';
-import { cardSubject } from '../subject';
 
 /** Strips that lie side by side and are open together, as set by hand, so that the ink of one runs into the other. */
 export const stripsTogether: Rule = {
@@ -18,11 +18,6 @@ export const stripsTogether: Rule = {
         strips: scene.strips.filter((each) => open.has(each)).map(({ id, at }) => ({ id, at })),
       } as const;
       const remedies = [deed('best-turns', changeScene(scene, { turns: null }))];
-      const paper = card.pieces.find(({ id }) => id === scene.support);
-      return [
-        paper
-          ? findOn(paper, 'look', data, remedies)
-          : { severity: 'look', subject: cardSubject(card), data, remedies },
-      ];
+      return [findOnScene(card, scene, data, remedies)];
     }),
 };

@@ -1,9 +1,12 @@
 import { enclosedBy } from '../../arrangement/enclosedBy';
 import { flattenWays, type Point } from '../../geometry/flattenPath';
-import type { Length } from '../../length/length';
+import { inches, millimetres, type Length } from '../../length/length';
 import { contains } from '../../outline/distance';
 import type { Outline } from '../../outline/outline';
 import type { Stamp } from '../../plan/libraryItem';
+
+/** So wide a gap is closed to begin with, in the leading unit; from memory. */
+export const usualGap = { in: inches(0, 1, 32), mm: millimetres(1) } as const;
 
 /** The areas of stamps by how wide a gap is closed; a stamp never changes. */
 const known = new WeakMap<Stamp, Map<Length, readonly Outline[]>>();

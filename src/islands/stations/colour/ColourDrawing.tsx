@@ -11,6 +11,7 @@ import { inkOf, onFaceOf } from '../../../core/resolve/inkOf';
 import { outlineOf } from '../../../core/resolve/outlineOf';
 import type { ResolvedMark } from '../../../core/resolve/resolvedMark';
 import { FacePicture } from '../../parts/FacePicture';
+import { AreaNumber } from '../../parts/NumberButtons';
 import { pathOf } from '../../parts/pathOf';
 import { SelectionBrackets } from '../../parts/SelectionBrackets';
 import { useSize } from '../../parts/useSize';
@@ -159,20 +160,7 @@ function PickAreas({ pickable, scale, unit, onPick }: PickProps) {
             onPick(index);
           }}
         />
-        {at && (
-          <text
-            x={at.x * scale}
-            y={at.y * scale + 5 * unit}
-            fontSize={15 * unit}
-            textAnchor="middle"
-            className="fill-violet pointer-events-none font-semibold"
-            stroke="#ffffff"
-            strokeWidth={3 * unit}
-            paintOrder="stroke"
-          >
-            {index + 1}
-          </text>
-        )}
+        {at && <AreaNumber x={at.x * scale} y={at.y * scale} number={index} unit={unit} />}
       </g>
     );
   });

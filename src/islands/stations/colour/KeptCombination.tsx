@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { isAsKept, toKeep } from '../../../core/inking/media';
 import type { Combination } from '../../../core/plan/combination';
 import type { SimpleEdit } from '../../../core/plan/edit';
-import type { LibraryId } from '../../../core/plan/ids';
 import { findItem } from '../../../core/plan/library';
 import type { LibraryRef } from '../../../core/plan/libraryItem';
 import { TextField } from '../../parts/TextField';
 import { useCardSession } from '../../session/CardSession';
+import { keepItem } from '../../wire/keepInStash';
 import { postJson } from '../../wire/postJson';
 
 interface Props {
@@ -22,7 +22,10 @@ export function KeptCombination({ combination, onChange }: Props) {
   const keep = async () => {
     setSaid('Keeping it…');
     const known = kept && findItem(library, kept);
-    const made = known ? await keepAnew(known.id, combination) : await keepNew(combination);
+    const made = known
+      ? // As its next version, so that the cards which use it are offered that.
+        await keepItem({ kind: 'combination', id: known.id, version: 1, ...toKeep(combination) })
+      : await keepNew(combination);
     if (typeof made === 'string') {
       setSaid(made);
       return;
@@ -69,13 +72,4 @@ export function KeptCombination({ combination, onChange }: Props) {
 async function keepNew(combination: Combination): Promise<LibraryRef | string> {
   const reply = await postJson('/api/combinations', toKeep(combination), 'combination');
   return reply.ok ? reply.body : reply.message;
-}
-
-/** Keeps it as the next version of a kept one, so that the cards which use that are offered it. */
-async function keepAnew(id: LibraryId, combination: Combination): Promise<LibraryRef | string> {
-  const item = { kind: 'combination', id, version: 1, ...toKeep(combination) };
-  const changes = [{ itemId: id, item }];
-  const reply = await postJson('/api/stash', { changes }, 'stash');
-  if (!reply.ok) return reply.message;
-  return reply.body.items.find((each) => each.id === id) ?? 'It was not kept. Try again.';
 }

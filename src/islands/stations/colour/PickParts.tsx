@@ -1,8 +1,8 @@
 import { changePart } from '../../../core/inking/pickParts';
 import { changePiece } from '../../../core/plan/pieceEdits';
 import { countWords } from '../../../core/words/countWords';
-import { capitalise } from '../../../core/words/phrases';
 import { LengthField } from '../../parts/LengthField';
+import { NumberButtons } from '../../parts/NumberButtons';
 import { TextField } from '../../parts/TextField';
 import { useCardSession } from '../../session/CardSession';
 import { usePickingOf } from './usePicking';
@@ -79,22 +79,16 @@ export function AreaButtons({ label, one }: ButtonsProps) {
   if (!pickable) return null;
   const { areas, own } = pickable;
   return (
-    <div role="group" aria-label={label} className="flex w-full flex-wrap items-center gap-1.5">
+    <NumberButtons
+      label={label}
+      one={one}
+      numbers={areas.map(({ index }) => index)}
+      chosen={own}
+      onPick={pick}
+    >
       <span className="text-muted pr-1">
         {countWords(areas.length, one)}; point at one in the drawing, or
       </span>
-      {areas.map(({ index }) => (
-        <button
-          key={index}
-          type="button"
-          className="button aria-pressed:border-violet aria-pressed:bg-violet min-w-8 px-1.5 aria-pressed:text-white"
-          aria-label={`${capitalise(one)} ${index + 1}`}
-          aria-pressed={own.includes(index)}
-          onClick={() => pick(index)}
-        >
-          {index + 1}
-        </button>
-      ))}
-    </div>
+    </NumberButtons>
   );
 }

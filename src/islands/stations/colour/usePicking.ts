@@ -11,9 +11,9 @@ import {
   toggleArea,
   type PickableParts,
 } from '../../../core/inking/pickParts';
+import { usualGap } from '../../../core/kinds/image/stampAreas';
 import { layerOfPart } from '../../../core/kinds/layerAt';
 import { asTyped } from '../../../core/length/typedLength';
-import { inches, millimetres } from '../../../core/length/length';
 import type { PieceId } from '../../../core/plan/ids';
 import { changePiece } from '../../../core/plan/pieceEdits';
 import { useKeys } from '../../parts/useKeys';
@@ -50,7 +50,7 @@ export function usePicking(
   const mark = card.marks.find(({ id }) => id === part?.at[0]?.pieceId);
   const layer = part?.at[0]?.layer ?? 0;
   const pickable =
-    mark && (pickableOf(mark, layer, usualGap[unit]) ?? pickableOpenings(mark, layer));
+    mark && (pickableOf(mark, layer, asTyped(usualGap[unit])) ?? pickableOpenings(mark, layer));
   const isOn = isAsked && pickable !== undefined;
   const toggle = () => setAsked(!isOn);
   useKeys({
@@ -85,6 +85,3 @@ export function usePicking(
     },
   };
 }
-
-/** So wide a gap is closed to begin with; from memory. */
-const usualGap = { in: asTyped(inches(0, 1, 32)), mm: asTyped(millimetres(1)) } as const;

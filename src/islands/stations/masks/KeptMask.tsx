@@ -11,7 +11,7 @@ import { holdingOf } from '../../../core/stash/holdings';
 import { countWords } from '../../../core/words/countWords';
 import { capitalise } from '../../../core/words/phrases';
 import { useCardSession } from '../../session/CardSession';
-import { postJson } from '../../wire/postJson';
+import { keepInStash } from '../../wire/keepInStash';
 
 /** What is kept of a mask with its stamp, for this card or from another, and the ways to keep it and to give it up. */
 export function KeptMask({ mask }: { readonly mask: PlannedMask }) {
@@ -25,8 +25,7 @@ export function KeptMask({ mask }: { readonly mask: PlannedMask }) {
   const { stampId, kept, left, isKept } = stock;
   const keep = async (holding: Holding) => {
     setSending(true);
-    const changes = [{ itemId: stampId, holding }];
-    const reply = await postJson('/api/stash', { changes }, 'stash');
+    const reply = await keepInStash([{ itemId: stampId, holding }]);
     setSending(false);
     setFailure(reply.ok ? '' : `That is not kept. ${reply.message}`);
     if (reply.ok) changeHoldings(reply.body.holdings);

@@ -2,17 +2,17 @@ import { useState } from 'react';
 import { batchEdits } from '../../../core/plan/batchEdits';
 import { takeNewer } from '../../../core/findings/takeNewer';
 import { pointWithin } from '../../../core/kinds/image/pointWithin';
-import { areaPath, stampAreas } from '../../../core/kinds/image/stampAreas';
+import { areaPath, stampAreas, usualGap } from '../../../core/kinds/image/stampAreas';
 import { openAreas, withOpenings } from '../../../core/kinds/image/stampOpenings';
-import { inches } from '../../../core/length/length';
 import type { Stamp } from '../../../core/plan/libraryItem';
 import type { Outline } from '../../../core/outline/outline';
+import { AreaNumber, NumberButtons } from '../../parts/NumberButtons';
 import { useKeys } from '../../parts/useKeys';
 import { useCardSession } from '../../session/CardSession';
-import { postJson } from '../../wire/postJson';
+import { keepItem } from '../../wire/keepInStash';
 
-/** So wide a gap between lines is closed; from memory. */
-const gap = inches(0, 1, 32);
+/** The same for everyone: what is open in a stamp does not hang on who looks at it. */
+const gap = usualGap.in;
 
 /** What one sees through in a stamp, such as a porthole or the panes of a window: prints behind need no mask there. */
 export function Openings({ stamp }: { readonly stamp: Stamp }) {
@@ -58,12 +58,12 @@ function PickOpen({ stamp, areas, onDone }: PickProps) {
     );
   const keep = async () => {
     setSending(true);
-    const changes = [{ itemId: stamp.id, item: withOpenings(stamp, gap, open) }];
-    const reply = await postJson('/api/stash', { changes }, 'stash');
+    const next = await keepItem(withOpenings(stamp, gap, open));
     setSending(false);
-    const next = reply.ok ? reply.body.items.find(({ id }) => id === stamp.id) : undefined;
-    if (!reply.ok) setFailure(`That is not kept. ${reply.message}`);
-    if (!next) return;
+    if (typeof next === 'string') {
+      setFailure(`That is not kept. ${next}`);
+      return;
+    }
     addItem(next);
     const newer = {
       old: { id: stamp.id, version: stamp.version },
@@ -78,20 +78,13 @@ function PickOpen({ stamp, areas, onDone }: PickProps) {
       <StampAreas stamp={stamp} areas={areas} open={open} onPick={pick} />
       <div className="flex flex-col items-start gap-2">
         <p>Point at what one sees through, or choose it by its number:</p>
-        <p role="group" aria-label="What is open" className="flex flex-wrap gap-1.5">
-          {areas.map((_, at) => (
-            <button
-              key={at}
-              type="button"
-              className="button aria-pressed:border-violet aria-pressed:bg-violet min-w-8 px-1.5 aria-pressed:text-white"
-              aria-label={`Area ${at + 1}`}
-              aria-pressed={open.includes(at)}
-              onClick={() => pick(at)}
-            >
-              {at + 1}
-            </button>
-          ))}
-        </p>
+        <NumberButtons
+          label="What is open"
+          one="area"
+          numbers={areas.map((_, at) => at)}
+          chosen={open}
+          onPick={pick}
+        />
         <button
           type="button"
           className="button"
@@ -149,21 +142,7 @@ function StampAreas({ stamp, areas, open, onPick }: AreasProps) {
       ))}
       {areas.map((area, at) => {
         const { x, y } = pointWithin(area);
-        return (
-          <text
-            key={at}
-            x={x}
-            y={y + 5 / scale}
-            fontSize={14 / scale}
-            textAnchor="middle"
-            className="fill-violet pointer-events-none font-semibold"
-            stroke="#ffffff"
-            strokeWidth={3 / scale}
-            paintOrder="stroke"
-          >
-            {at + 1}
-          </text>
-        );
+        return <AreaNumber key={at} x={x} y={y} number={at} unit={1 / scale} />;
       })}
     </svg>
   );

@@ -3,7 +3,7 @@ import type { MaskedPaper } from '../../../core/masking/maskCard';
 import { boundsOf, type Bounds } from '../../../core/outline/outline';
 import { joinWords } from '../../../core/words/phrases';
 import { stripWords } from '../../../core/words/stripWords';
-import { paperAfter } from '../../../core/pictures/paperAfter';
+import { paperAfter, type LaidMask } from '../../../core/pictures/paperAfter';
 import { pathOf } from '../../parts/pathOf';
 import { SelectionBrackets } from '../../parts/SelectionBrackets';
 import { useSize } from '../../parts/useSize';
@@ -35,7 +35,6 @@ export function StatePicture({ paper, box, done, nameOf, chosen, onChoose }: Pro
   const picture = paperAfter(card, face, support, acts, done);
   const print = order.find(({ id }) => id === chosen);
   const next = acts.slice(done).find(({ kind }) => kind === 'stamp' || kind === 'lay');
-  const masks = picture.masks.map(({ letter }) => letter);
   return (
     <div ref={element} className="min-w-0">
       {width > 0 && (
@@ -74,7 +73,7 @@ export function StatePicture({ paper, box, done, nameOf, chosen, onChoose }: Pro
           {afterWords(acts[done - 1], nameOf)}
         </strong>
         <span className="text-sheet-muted block">
-          {coveredWords(masks, paper.scenes)}
+          {coveredWords(picture.masks)}
           {next ? `; next ${nameOf(next.piece)}, shown pale` : '; all is printed'}
         </span>
       </p>
@@ -83,11 +82,9 @@ export function StatePicture({ paper, box, done, nameOf, chosen, onChoose }: Pro
 }
 
 /** What lies on the paper: masks by their letters, strips by their numbers. */
-function coveredWords(marks: readonly string[], scenes: MaskedPaper['scenes']): string {
-  const letters = marks.filter((mark) => !/^\d+$/.test(mark));
-  const strips = scenes
-    .flatMap(({ scene }) => scene.strips)
-    .filter(({ at }) => marks.includes(String(at + 1)));
+function coveredWords(masks: readonly LaidMask[]): string {
+  const letters = masks.flatMap(({ letter, strip }) => (strip ? [] : [letter]));
+  const strips = masks.flatMap(({ strip }) => strip ?? []);
   const on = [
     ...(letters.length > 0
       ? [`${letters.length === 1 ? 'mask' : 'masks'} ${joinWords(letters)}`]

@@ -1,6 +1,6 @@
 import { newestOf } from '../../../../core/plan/library';
 import type { DieSet, LibraryItem } from '../../../../core/plan/libraryItem';
-import type { SceneLine } from '../../../../core/plan/scene';
+import type { SceneLine, ScenePoint } from '../../../../core/plan/scene';
 import {
   addPoint,
   movePoint,
@@ -12,9 +12,9 @@ import { dieEdge } from '../../../../core/resolve/dieEdge';
 import { straightEdge } from '../../../../core/resolve/straightEdge';
 import { distinctName } from '../../../../core/resolve/distinctNames';
 import { supportRect } from '../../../../core/resolve/resolvedCard';
-import { LengthField } from '../../../parts/LengthField';
 import { Select } from '../../../parts/Select';
 import { useCardSession } from '../../../session/CardSession';
+import { CornerFields } from './CornerFields';
 import type { ChosenPoint } from './PointHandle';
 import type { OpenScene } from './useScene';
 
@@ -124,21 +124,14 @@ interface DieProps extends OpenScene {
 
 /** Where the die is laid: its upper left corner on the paper. */
 function DiePlace({ scene, change, show, line, edge }: DieProps) {
-  const { unit } = useCardSession();
-  const moved = (to: Partial<typeof edge>) => ({
-    lines: withEdge(scene.lines, line, { ...edge, ...to }),
-  });
-  return (['x', 'y'] as const).map((side) => (
-    <LengthField
-      key={side}
-      label={side === 'x' ? 'from the left' : 'from the top'}
-      unit={unit}
-      value={edge[side]}
-      isSigned
-      onPreview={(length) => show(length && moved({ [side]: length }))}
-      onCommit={(length) => change(moved({ [side]: length }))}
+  const moved = (to: ScenePoint) => ({ lines: withEdge(scene.lines, line, { ...edge, ...to }) });
+  return (
+    <CornerFields
+      value={edge}
+      onPreview={(to) => show(to && moved(to))}
+      onCommit={(to) => change(moved(to))}
     />
-  ));
+  );
 }
 
 type DrawnEdge = Extract<SceneLine['edge'], { by: 'points' }>;
@@ -169,13 +162,9 @@ interface PointProps extends OpenScene {
 }
 
 function PointFields({ scene, change, show, edge, chosen: { line, index } }: PointProps) {
-  const { unit } = useCardSession();
   const point = edge.points[index];
   if (!point) return null;
-  const sides = [
-    ['from the left', 'x'],
-    ['from the top', 'y'],
-  ] as const;
+  const moved = (to: ScenePoint) => ({ lines: movePoint(scene.lines, line, index, to) });
   return (
     <div
       role="group"
@@ -183,21 +172,11 @@ function PointFields({ scene, change, show, edge, chosen: { line, index } }: Poi
       className="flex flex-wrap items-start gap-4 pt-2"
     >
       <span className="text-sheet-muted">Point {index + 1}</span>
-      {sides.map(([label, side]) => {
-        const moved = (length: typeof point.x) =>
-          movePoint(scene.lines, line, index, { ...point, [side]: length });
-        return (
-          <LengthField
-            key={side}
-            label={label}
-            unit={unit}
-            value={point[side]}
-            isSigned
-            onPreview={(length) => show(length && { lines: moved(length) })}
-            onCommit={(length) => change({ lines: moved(length) })}
-          />
-        );
-      })}
+      <CornerFields
+        value={point}
+        onPreview={(to) => show(to && moved(to))}
+        onCommit={(to) => change(moved(to))}
+      />
       <button
         type="button"
         className="button"

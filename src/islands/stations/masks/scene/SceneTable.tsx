@@ -11,6 +11,7 @@ import { newPieceId } from '../../../parts/newPieceId';
 import { useCardSession } from '../../../session/CardSession';
 import { TrueSizeLinks } from '../../../session/TrueSizeLinks';
 import { turnsWords } from '../../../words/sceneWords';
+import { CornerFields } from './CornerFields';
 import { LineRows } from './LineRows';
 import type { ChosenPoint } from './PointHandle';
 import type { OpenScene } from './useScene';
@@ -208,26 +209,22 @@ interface DiscProps extends OpenScene {
 
 function DiscFields({ disc, change, show }: DiscProps) {
   const { unit } = useCardSession();
-  const fields = [
-    ['from the left', 'x'],
-    ['from the top', 'y'],
-    ['across', 'across'],
-  ] as const;
   return (
     <div role="group" aria-label="Disc" className="flex flex-wrap items-start gap-4">
       <strong className="font-semibold">Disc, its middle</strong>
-      {fields.map(([label, side]) => (
-        <LengthField
-          key={side}
-          label={label}
-          unit={unit}
-          value={disc[side]}
-          isPositive={side === 'across'}
-          isSigned={side !== 'across'}
-          onPreview={(length) => show(length && { disc: { ...disc, [side]: length } })}
-          onCommit={(length) => change({ disc: { ...disc, [side]: length } })}
-        />
-      ))}
+      <CornerFields
+        value={disc}
+        onPreview={(to) => show(to && { disc: { ...disc, ...to } })}
+        onCommit={(to) => change({ disc: { ...disc, ...to } })}
+      />
+      <LengthField
+        label="across"
+        unit={unit}
+        value={disc.across}
+        isPositive
+        onPreview={(across) => show(across && { disc: { ...disc, across } })}
+        onCommit={(across) => change({ disc: { ...disc, across } })}
+      />
     </div>
   );
 }
