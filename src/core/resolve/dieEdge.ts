@@ -15,11 +15,13 @@ type DieEdge = Extract<SceneLine['edge'], { by: 'die' }>;
  * edges the one that goes up and down the more. Undefined for a die of no shape.
  * @param paper how wide it is, in ticks
  * @param down to the middle of the edge from the top of the paper, in ticks
+ * @param marks it is laid on the nearest of those of a ruler, so many ticks apart
  */
 export function dieEdge(
   { name, shape, steps: [largest] }: Pick<DieSet, 'name' | 'shape' | 'steps'>,
   paper: { readonly width: number },
   down: number,
+  marks: number,
 ): DieEdge | undefined {
   if (!shape || !largest) return undefined;
   const { width, height } = largest;
@@ -29,11 +31,12 @@ export function dieEdge(
   const edge = swing(bottom) > swing(top) ? bottom : top;
   const [least, most] = heights(edge);
   const middle = Math.round((least + most) / 2);
+  const onMark = (ticks: number) => asTyped(lengthFromTicks(Math.round(ticks / marks) * marks));
   return {
     by: 'die',
     name: name.slice(0, 80),
-    x: asTyped(lengthFromTicks(Math.round((paper.width - width.ticks) / 2))),
-    y: asTyped(lengthFromTicks(Math.round(down - middle))),
+    x: onMark((paper.width - width.ticks) / 2),
+    y: onMark(down - middle),
     corners: evenly(edge, mostDiePoints).map(({ x, y }) => ({ x, y })),
   };
 }

@@ -66,7 +66,7 @@ describe('a scene in strips', () => {
       ...{ name: 'Gable border', shape },
       steps: [{ width: must(across), height: must(high) }],
     };
-    const laid = must(dieEdge(dies, { width: side }, side / 2));
+    const laid = must(dieEdge(dies, { width: side }, side / 2, 1));
     const { corners } = laid;
     const down = corners.map(({ y }) => y);
     // Its swing is the wavy edge of the die, and its middle as high as the line was.
@@ -83,7 +83,10 @@ describe('a scene in strips', () => {
     const lower = cut({ ...laid, y: { ticks: (laid.y.ticks + 16_000) as Length } });
     // Crossings are put on whole ticks, so that it is a few ticks by the height off.
     expect((must(lower[0]).area - must(above).area) / side).toBeCloseTo(16_000, 1);
-    expect(dieEdge({ ...dies, shape: null }, { width: side }, 0)).toBeUndefined();
+    expect(dieEdge({ ...dies, shape: null }, { width: side }, 0, 1)).toBeUndefined();
+    // On the marks of a ruler, here whole millimetres.
+    const onMarks = dieEdge(dies, { width: side - 5000 }, side / 2 + 7000, 16_000);
+    expect([must(onMarks).x.ticks % 16_000, must(onMarks).y.ticks % 16_000]).toEqual([0, 0]);
   });
 
   it('follows the edge of a piece, wherever that is moved, and does without one that is gone', () => {

@@ -1,3 +1,4 @@
+import { rulerMarks } from '../../../../core/length/marks';
 import { newestOf } from '../../../../core/plan/library';
 import type { DieSet, LibraryItem } from '../../../../core/plan/libraryItem';
 import type { SceneLine, ScenePoint } from '../../../../core/plan/scene';
@@ -59,7 +60,7 @@ interface LineProps extends OpenScene {
 
 /** Drawn by points, or along the edge of something on the card. */
 function Follows({ scene, resolved, change, line, number }: LineProps) {
-  const { card, library, bringStash } = useCardSession();
+  const { card, library, unit, bringStash } = useCardSession();
   const { edge, id } = line;
   const dies = newestOf(library).filter(isBorder);
   const others = [...card.pieces, ...card.marks].filter(
@@ -79,7 +80,7 @@ function Follows({ scene, resolved, change, line, number }: LineProps) {
     const die = side === 'of' ? dies.find((each) => each.id === piece) : undefined;
     if (die) {
       const height = drawn.reduce((sum, { y }) => sum + y - corner.y, 0) / (drawn.length || 1);
-      const laid = dieEdge(die, corner, height);
+      const laid = dieEdge(die, corner, height, rulerMarks[unit]);
       if (laid) set(laid);
       return;
     }
