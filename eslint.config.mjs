@@ -30,6 +30,7 @@ const coreLayers = [
   ['measuring', 'pictures'],
   ['cutting', 'composition', 'reformat', 'inking', 'masking'],
   ['supplies'],
+  ['post'],
   ['findings', 'prose'],
   ['compute'],
   ['replies'],

@@ -30,7 +30,7 @@ const views = [
     path: '/card/last-tram-home/colour',
     click: 'Number nine tram, car White pencil, Rust 2, Rust 3 and Rust 4',
   },
-  { name: 'shelf', path: '/card/bean-poles/layout', key: 'a' },
+  { name: 'post', path: '/card/bean-poles/post', wait: 'Sequins for gems, 4.7 mm' },
   { name: 'stencil', path: '/card/low-water/layout?piece=sea', unit: 'mm' },
   { name: 'cut', path: '/card/rain-day/cut', wait: 'Cut by this plan' },
   { name: 'supplies', path: '/card/rain-day/sheet', click: 'Supplies' },

@@ -14,7 +14,8 @@ import { newPlan } from '../../src/core/plan/newPlan';
 import type { Paper, Piece, PlaceRule, SizeRule, Support } from '../../src/core/plan/piece';
 import { centred, papersOf, plainPiece } from '../../src/core/plan/pieces';
 import type { Base, Plan } from '../../src/core/plan/plan';
-import type { CardStatus } from '../../src/core/plan/planFacts';
+import type { CardStatus, MailClassId } from '../../src/core/plan/planFacts';
+import { mailSchemes } from '../../src/core/post/mail/mailSchemes';
 import { withPieces } from '../../src/core/plan/withPieces';
 import { usedLibrary } from '../../src/core/kinds/usedLibrary';
 import { resolvePlan } from '../../src/core/resolve/resolvePlan';
@@ -59,6 +60,8 @@ export interface CardDescription {
   readonly status: CardStatus;
   readonly filmOn?: string;
   readonly copies?: number;
+  /** The class of mail it is to go by. */
+  readonly mail?: MailClassId;
   /** Cards of the same design: other words of the piece of this id, and other stocks in place of one. */
   readonly series?: {
     readonly words: string;
@@ -103,12 +106,14 @@ export function planCard(described: CardDescription, library: Library, team: Tea
     filmOn: described.filmOn ?? null,
   };
   const making = { ...bare.making, copies: described.copies ?? 1 };
+  const post = { ...bare.post, wanted: wantedOf(described.mail) };
   const layered = described.layers.reduce(
     (plan: Plan, layer): Plan => withLayer(plan, layer, unit, library),
     {
       ...bare,
       about,
       making,
+      post,
     },
   );
   const plan = { ...layered, uses: usesOf(described, layered, library) };
@@ -121,6 +126,12 @@ export function planCard(described: CardDescription, library: Library, team: Tea
     designer,
     release,
   };
+}
+
+function wantedOf(mail: MailClassId | undefined): Plan['post']['wanted'] {
+  if (!mail) return null;
+  const scheme = one(mailSchemes, ({ classes }) => classes.some(({ id }) => id === mail), mail);
+  return { scheme: scheme.id, class: mail };
 }
 
 function formatOf({ format, size, stands, unit }: CardDescription): Base['format'] {

@@ -32,6 +32,9 @@ export const bendsOver = millimetres(0.7);
 /** How far a figure on a spring sways to each side. From memory. */
 export const sway = millimetres(2);
 
+/** How high the spring under a figure stands at rest: about a foam square. From memory. */
+export const springAtRest = millimetres(1.5);
+
 /** A box that is larger than its outline by no more than this is filled by it: a twentieth of a millimetre, which no ruler shows. */
 export const fillsBox = millimetres(0.05);
 

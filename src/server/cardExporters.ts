@@ -21,7 +21,10 @@ import { lastOf } from '../core/cutting/planSheets';
 import { TooManyRectanglesError } from '../core/cutting/unboundedValue';
 import { colourRows } from '../core/prose/colourRows';
 import { stampingSteps } from '../core/prose/stampingSteps';
+import { envelopeNeed } from '../core/post/envelopeNeed';
 import { maskCard } from '../core/masking/maskCard';
+import { postPlan } from '../core/post/postPlan';
+import { postSentences } from '../core/prose/postWords';
 import { projectSheet } from '../core/prose/projectSheet';
 import { writeCutListCsv } from '../core/prose/writeCutListCsv';
 import { writeMarkdown } from '../core/prose/writeMarkdown';
@@ -70,7 +73,11 @@ async function suppliesOf(
   const one = forOneCard(plan);
   const card = resolvePlan(one, library);
   const cutsForOne = cutOnce(cutJob(one, card, []), await solver());
-  return supplyList({ plan: one, card, library, holdings: [], cuts: cutsForOne, cutsForOne });
+  const envelope = envelopeNeed(one, card, library, []);
+  return supplyList({
+    ...{ plan: one, card, library, holdings: [], envelope },
+    ...{ cuts: cutsForOne, cutsForOne },
+  });
 }
 
 /** So long a download may wait for its sheets; one card takes a few milliseconds. */
@@ -131,6 +138,7 @@ export const cardExporters: readonly CardExporter[] = [
         await suppliesOf(input, solver),
         colourRows(file.plan, card, library),
         stampingSteps(file.plan, card, maskCard(file.plan, card), unit),
+        postSentences(postPlan(file.plan, card, library, []), unit),
       );
     },
   },

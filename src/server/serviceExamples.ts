@@ -93,6 +93,50 @@ export const serviceExamples: Readonly<Record<string, Readonly<Record<string, Se
       },
     },
   },
+  post: {
+    stack: {
+      summary: 'A panel on foam on a folded card, in millimetres, in an envelope',
+      value: {
+        unit: 'mm',
+        face: { width: 108, height: 140 },
+        caliper: 0.4,
+        plates: [
+          {
+            id: 'mat',
+            outline: [
+              [
+                [3, 3],
+                [105, 3],
+                [105, 137],
+                [3, 137],
+              ],
+            ],
+            caliper: 0.3,
+            lift: 0.1,
+            held: 'tape',
+          },
+          {
+            id: 'panel',
+            on: 'mat',
+            outline: [
+              [
+                [6, 6],
+                [102, 6],
+                [102, 134],
+                [6, 134],
+              ],
+            ],
+            caliper: 0.3,
+            lift: 1.5,
+            held: 'foam',
+          },
+        ],
+        grams: 14,
+        envelope: { width: 162, height: 114, caliper: 0.12, grams: 4 },
+        schemes: ['us', 'germany'],
+      },
+    },
+  },
   masking: {
     shapes: {
       summary: 'A bean row before a shed and a barrow, in millimetres from front to back',

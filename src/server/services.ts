@@ -41,6 +41,13 @@ import {
   solveMasking,
   type MaskingProblem,
 } from '../core/compute/maskingProblem';
+import {
+  postAnswerSchema,
+  postProblemSchema,
+  postSchemaFor,
+  solvePost,
+  type PostProblem,
+} from '../core/compute/postProblem';
 import { RefusalError } from './respond';
 
 /** What a service is given beside its problem: the solver, and how long it may take. */
@@ -159,6 +166,15 @@ export const services: readonly ComputeService[] = [
     answer: maskingAnswerSchema,
     hasTimeLimit: false,
     solve: (problem) => solveMasking(problem as MaskingProblem),
+  },
+  {
+    subject: 'post',
+    summary: 'How high and heavy, which envelope and class of mail, of a card or of a bare stack',
+    body: postProblemSchema,
+    schemaFor: postSchemaFor,
+    answer: postAnswerSchema,
+    hasTimeLimit: false,
+    solve: solving((problem: PostProblem) => solvePost(problem)),
   },
 ];
 

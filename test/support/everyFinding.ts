@@ -3,6 +3,8 @@ import { inches, lengthFromTicks, type Length, type Unit } from '../../src/core/
 import { sides } from '../../src/core/plan/faces';
 import type { PieceId } from '../../src/core/plan/ids';
 import type { RuleId } from '../../src/core/plan/rules';
+import { judgeMail, type MailPiece } from '../../src/core/post/mail/judge';
+import { mailSchemes } from '../../src/core/post/mail/mailSchemes';
 
 export const units: readonly Unit[] = ['in', 'mm'];
 /** Nothing, less than a ruler shows, an everyday figure, and a metre. */
@@ -24,6 +26,13 @@ export const longName = 'Round frame with the longest name a piece of this card 
 const counts = [1, 2, 31];
 
 const perLength = <Data>(make: (length: Length) => Data) => signed.map(make);
+
+/** Pieces of mail beyond most limits: large, heavy and thick; small; square. */
+const heavyPieces: readonly MailPiece[] = [
+  { width: inches(40), height: inches(30), thickness: inches(8), grams: 3000 },
+  { width: inches(2), height: inches(1), thickness: lengthFromTicks(1), grams: 2 },
+  { width: inches(5), height: inches(5), thickness: inches(0, 1, 8), grams: 20.2 },
+].map((each) => ({ ...each, uneven: inches(0, 1, 4), unevenBy: inches(0, 1, 16) }));
 
 /** What each rule may find, with nothing, one, many, and figures that no ruler shows. */
 export const everyFinding: {
@@ -253,5 +262,23 @@ export const everyFinding: {
   ],
   'mask-on-wet': [{ rule: 'mask-on-wet', ink: longName, mask: 'A' }],
   'ground-over-image': [{ rule: 'ground-over-image', ground: 'Mist' }],
+  'small-parts': ['gem', 'spring'].map((part) => ({ rule: 'small-parts', part })),
+  'over-class': mailSchemes.flatMap((scheme) =>
+    heavyPieces.flatMap((piece) =>
+      judgeMail(scheme, piece)
+        .classes.filter(({ stands }) => stands === 'beyond')
+        .map((judged) => ({ rule: 'over-class' as const, scheme: scheme.name, class: judged })),
+    ),
+  ),
+  'envelope-small': [undefined, 'A2 envelope', longName].flatMap((name) =>
+    sizes.map((wanted) => ({
+      rule: 'envelope-small' as const,
+      name,
+      long: inches(0, 1, 8),
+      short: inches(0),
+      wanted,
+    })),
+  ),
+  'square-post': [{ rule: 'square-post', ratio: 1 }],
   'even-number': [2, 30].map((count) => ({ rule: 'even-number', count, face: 'front' })),
 };

@@ -2,6 +2,7 @@ import type { Severity } from '../../src/core/findings/finding';
 import { unplannedSupplies } from './unplanned';
 import { deedRemedyIds, sizeRemedyIds, type Remedy } from '../../src/core/findings/remedy';
 import type { Subject } from '../../src/core/findings/subject';
+import { zeroLength } from '../../src/core/length/length';
 import { lengthIssueCodes } from '../../src/core/length/lengthIssue';
 import { sides } from '../../src/core/plan/faces';
 import type { PieceId } from '../../src/core/plan/ids';
@@ -21,6 +22,8 @@ import { stampingSteps } from '../../src/core/prose/stampingSteps';
 import { maskCard } from '../../src/core/masking/maskCard';
 import { colourRows } from '../../src/core/prose/colourRows';
 import { projectSheet } from '../../src/core/prose/projectSheet';
+import { postPlan } from '../../src/core/post/postPlan';
+import { postSentences } from '../../src/core/prose/postWords';
 import { speakingList } from '../../src/core/prose/speakingList';
 import { writeMarkdown } from '../../src/core/prose/writeMarkdown';
 import { resolvePlan } from '../../src/core/resolve/resolvePlan';
@@ -78,6 +81,21 @@ function remedySentences(): readonly MadeSentence[] {
     ...deedRemedyIds.map((id) => ({ id, edit })),
     { id: 'take-ink', name: 'Lamp black', edit },
     { id: 'between', name: 'Heather', edit },
+    {
+      id: 'cheaper-post',
+      deeds: [
+        { code: 'thinner', from: 'foam', to: 'thin-foam', pieces: 2 },
+        { code: 'without', look: 'gem', pieces: 3 },
+      ],
+      height: sizes[0]?.width ?? zeroLength,
+      edit,
+    },
+    {
+      id: 'cheaper-post',
+      deeds: [{ code: 'envelope', name: longName }],
+      height: sizes[0]?.width ?? zeroLength,
+      edit,
+    },
     ...sizeRemedyIds.flatMap((id) =>
       sizes.flatMap((size) =>
         revealsOf(size.width).map((reveals) => ({ id, size, reveals, edit })),
@@ -136,6 +154,7 @@ function cardSentences(): readonly MadeSentence[] {
           supplies,
           colourRows(plan, card, library),
           stampingSteps(plan, card, maskCard(plan, card), 'in'),
+          postSentences(postPlan(plan, card, library, []), unit),
         )
           .split('\n')
           .map((text) => ({ from: `${from} Markdown`, text })),

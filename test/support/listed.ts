@@ -48,4 +48,5 @@ export const list = supplyList({
   holdings,
   cuts: undefined,
   cutsForOne: undefined,
+  envelope: undefined,
 });

@@ -81,7 +81,10 @@ export const listOf = (plan: Plan, holdings: readonly Holding[]) => {
   const cuts = cut(plan, holdings);
   const cutsForOne = cut(single, holdings);
   const card = resolvePlan(plan, library);
-  return { cuts, list: supplyList({ plan, card, library, holdings, cuts, cutsForOne }) };
+  return {
+    cuts,
+    list: supplyList({ plan, card, library, holdings, cuts, cutsForOne, envelope: undefined }),
+  };
 };
 
 export const owned: readonly Holding[] = [

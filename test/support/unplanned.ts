@@ -19,5 +19,6 @@ export function unplannedSupplies(
     holdings,
     cuts: undefined,
     cutsForOne: undefined,
+    envelope: undefined,
   });
 }

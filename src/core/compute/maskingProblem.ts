@@ -1,13 +1,11 @@
 import { z } from 'zod';
-import type { Polygon } from '../geometry/flattenPath';
-import { TICKS_PER_INCH, TICKS_PER_MILLIMETRE } from '../length/length';
+import { TICKS_PER_MILLIMETRE } from '../length/length';
 import { maskCard } from '../masking/maskCard';
 import type { MaskHabits } from '../masking/cutMask';
 import { masksToCut, withMasks, type MaskedPrints, type PlannedMask } from '../masking/masksToCut';
 import { planPaper, type PaperPrints } from '../masking/planPaper';
 import { printKinds, type Print, type PrintKind } from '../masking/print';
 import { savingMoves } from '../masking/savingMoves';
-import type { Outline } from '../outline/outline';
 import { intersectOutlines, subtractOutlines } from '../outline/polygons';
 import { actKinds, actReasons } from '../acts/act';
 import { cardFileSchema } from '../plan/cardFile';
@@ -16,32 +14,9 @@ import { wordsStampings } from '../plan/planFacts';
 import type { Immutable } from '../plan/ids';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { noResults } from '../findings/finding';
+import { outlineSchema, ticksOf, ticksPer, unitShape } from './bareOutlines';
 import { maskMoves } from './maskMoves';
 import { linesOf, linesSchema, sceneAnswer, sceneAnswerSchema } from './sceneAnswer';
-
-const units = ['mm', 'in'] as const;
-const ticksPer: Readonly<Record<(typeof units)[number], number>> = {
-  mm: TICKS_PER_MILLIMETRE,
-  in: TICKS_PER_INCH,
-};
-
-const unitShape = {
-  unit: z.enum(units).default('mm').meta({ description: 'Of all lengths; areas are its square.' }),
-};
-/** No card is larger than this in either unit. */
-const coordinate = z.number().min(-5000).max(5000);
-const outlineSchema = z
-  .array(
-    z
-      .array(z.tuple([coordinate, coordinate]))
-      .min(3)
-      .max(5000),
-  )
-  .min(1)
-  .max(500)
-  .meta({
-    description: 'Closed lines; a line inside another is a hole, by the even-odd rule.',
-  });
 
 const shapeSchema = z
   .strictObject({
@@ -369,10 +344,4 @@ function printOf(shape: z.output<typeof shapeSchema>, per: number): Print {
     stamp,
     imageOf,
   };
-}
-
-function ticksOf(lines: readonly (readonly (readonly number[])[])[], per: number): Outline {
-  return lines.map((line): Polygon =>
-    line.map(([x = 0, y = 0]) => ({ x: Math.round(x * per), y: Math.round(y * per) })),
-  );
 }

@@ -6,6 +6,7 @@ import { lastOf } from '../cutting/planSheets';
 import type { SearchTime } from './solveCutting';
 import type { Plan } from '../plan/plan';
 import { forOneCard, withCopies } from '../plan/withCopies';
+import { envelopeNeed } from '../post/envelopeNeed';
 import { resolvePlan } from '../resolve/resolvePlan';
 import type { SuppliesAnswer } from './suppliesProblem';
 import { supplyList } from '../supplies/supplyList';
@@ -28,6 +29,7 @@ export function solveSupplies(
     holdings,
     cuts,
     cutsForOne: cut(forOneCard(plan)),
+    envelope: envelopeNeed(plan, card, file.library, holdings),
   });
   return {
     copies: list.copies,

@@ -9,6 +9,9 @@ import type { Placed } from '../resolve/outlineOf';
 import type { PieceId } from '../plan/ids';
 import type { Solvent } from '../kinds/withstands';
 import type { Library } from '../plan/library';
+import type { JudgedClass } from '../post/mail/judge';
+import type { PostPlan } from '../post/postPlan';
+import type { PostRemedy } from '../post/postRemedy';
 import type { Motion } from '../plan/piece';
 import type { Plan } from '../plan/plan';
 import type { RuleId } from '../plan/rules';
@@ -244,6 +247,21 @@ export type FindingData =
   | { readonly rule: 'mask-on-wet'; readonly ink: string; readonly mask: string }
   /** Masks are cut so far inside the line only. */
   | { readonly rule: 'mask-halo'; readonly inset: Length }
+  /** A small part on a card for a child under three. */
+  | { readonly rule: 'small-parts'; readonly part: string }
+  | { readonly rule: 'over-class'; readonly scheme: string; readonly class: JudgedClass }
+  | {
+      readonly rule: 'envelope-small';
+      /** The envelope chosen; undefined where none was, and none there is holds the card. */
+      readonly name: string | undefined;
+      /** What it lacks along each side; zero where it lacks nothing. */
+      readonly long: Length;
+      readonly short: Length;
+      /** The least envelope that would hold it, lying. */
+      readonly wanted: Size;
+    }
+  /** Longer side by shorter. */
+  | { readonly rule: 'square-post'; readonly ratio: number }
   | { readonly rule: 'even-number'; readonly count: number; readonly face: FaceId }
   | {
       readonly rule: 'easier-figures';
@@ -267,9 +285,21 @@ export interface Results {
   readonly cuts: CutPlan | undefined;
   readonly supplies: SupplyList | undefined;
   readonly masks: MaskPlan | undefined;
+  readonly post:
+    | {
+        readonly plan: PostPlan;
+        /** What brings the card into a cheaper class, as far as that is found. */
+        readonly remedies: readonly PostRemedy[];
+      }
+    | undefined;
 }
 
-export const noResults: Results = { cuts: undefined, supplies: undefined, masks: undefined };
+export const noResults: Results = {
+  cuts: undefined,
+  supplies: undefined,
+  masks: undefined,
+  post: undefined,
+};
 
 /** What a rule sees. */
 export interface RuleInput {

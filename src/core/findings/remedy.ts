@@ -1,6 +1,7 @@
 import type { Length, Size } from '../length/length';
 import type { Edit } from '../plan/edit';
 import type { Side } from '../plan/faces';
+import type { PostDeed } from '../post/postRemedy';
 import type { Reveals } from '../resolve/origins';
 
 /** Remedies that give a piece another size; they are told by the size and the border that come of it. */
@@ -45,6 +46,7 @@ export const deedRemedyIds = [
   'best-turns',
   'inside-line',
   'turn-about',
+  'fitting-envelope',
 ] as const;
 export type DeedRemedyId = (typeof deedRemedyIds)[number];
 
@@ -74,6 +76,13 @@ export type Remedy =
     }
   | MoveRemedy
   | NamedRemedy
+  | {
+      readonly id: 'cheaper-post';
+      readonly deeds: readonly PostDeed[];
+      /** The card then, at its highest point. */
+      readonly height: Length;
+      readonly edit: Edit;
+    }
   | { readonly id: DeedRemedyId; readonly edit: Edit };
 
 /** A remedy told by what it does. */

@@ -76,7 +76,12 @@ export function takeNewer(
       ? [{ kind: 'change', in: 'combinations', id: combination.id, change }]
       : [];
   });
-  return [...base, ...pieces, ...combinations, ...uses];
+  const { envelope } = plan.post;
+  const item = envelope.by === 'item' ? nextOf(envelope.item) : undefined;
+  const post: SimpleEdit[] = item
+    ? [{ kind: 'set-post', change: { envelope: { by: 'item', item } } }]
+    : [];
+  return [...base, ...pieces, ...combinations, ...uses, ...post];
 }
 
 /** A box as it will be, and what is cut off or masked off its sides then. */

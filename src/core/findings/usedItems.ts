@@ -38,6 +38,7 @@ export function usedItems(plan: Plan, card: ResolvedCard, library: Library): rea
         ? { ref: item, pieceId: piece.id, letter: piece.letter, name: piece.name }
         : { ref: item, ...wholeCard };
     }),
+    ...(plan.post.envelope.by === 'item' ? [{ ref: plan.post.envelope.item, ...wholeCard }] : []),
   ];
   const seen = new Set<string>();
   return refs.flatMap((each): UsedItem[] => {

@@ -4,10 +4,13 @@ import type { Ink, LibraryItem, Medium, Powder } from '../plan/libraryItem';
 import type { Strength } from '../plan/pieces/looks';
 
 /** What a colour can come out of. */
-export type ColourItem = Extract<LibraryItem, { readonly colour: string }>;
+export type ColourItem = Exclude<
+  Extract<LibraryItem, { readonly colour: string }>,
+  { readonly kind: 'envelope' }
+>;
 
 export function isColourItem(item: LibraryItem | undefined): item is ColourItem {
-  return item !== undefined && 'colour' in item;
+  return item !== undefined && 'colour' in item && item.kind !== 'envelope';
 }
 
 /** How much each sort hides, where an item does not say it itself. From memory; editable in the stash. */

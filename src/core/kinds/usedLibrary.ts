@@ -10,6 +10,7 @@ export function itemRefs(plan: Plan): readonly LibraryRef[] {
     plan.base.stock,
     ...plan.pieces.flatMap(itemsOf),
     ...plan.uses.map(({ item }) => item),
+    ...(plan.post.envelope.by === 'item' ? [plan.post.envelope.item] : []),
     ...plan.combinations.flatMap((each) => [
       ...combinationItems(each),
       ...(each.kept ? [each.kept] : []),

@@ -57,6 +57,11 @@ function applySimple(plan: Plan, edit: SimpleEdit): EditOutcome {
         { ...plan, making: merge(plan.making, edit.change) },
         { kind: 'set-making', change: previous(plan.making, edit.change) },
       );
+    case 'set-post':
+      return done(
+        { ...plan, post: merge(plan.post, edit.change) },
+        { kind: 'set-post', change: previous(plan.post, edit.change) },
+      );
     case 'put':
       return put(plan, edit.in, edit.item);
     case 'change':

@@ -8,13 +8,14 @@ import planVersion5 from '../../../test/fixtures/plan-5.json';
 import planVersion6 from '../../../test/fixtures/plan-6.json';
 import planVersion7 from '../../../test/fixtures/plan-7.json';
 import planVersion8 from '../../../test/fixtures/plan-8.json';
+import planVersion9 from '../../../test/fixtures/plan-9.json';
 import { coves, fiveLayers, library, pieceOn, planOf } from '../../../test/support/plans';
 import { readCardFile, writeCardFile, type CardFile } from './cardFile';
 import { usedLibrary } from '../kinds/usedLibrary';
 import { cardFileJsonSchema } from './cardFileJsonSchema';
 import type { CardId } from './ids';
 import { withoutKey } from './orderKeys';
-import { plainMaking } from './plainPlan';
+import { plainMaking, plainPost } from './plainPlan';
 import { currentPlanSchema } from './planFacts';
 import { upgradePlan } from './upgradePlan';
 import { isPaper, papersOf } from './pieces';
@@ -114,7 +115,21 @@ describe('the published JSON Schema', () => {
   });
 });
 
+/** What version 10 gave to the habits of older plans. */
+const postHabits = { envelopeRoom: { ticks: 6400 }, unevenBy: { ticks: 25_600 } };
+
 describe('older plans', () => {
+  it('are sent in the smallest envelope that holds them, by any class of mail: version 9', () => {
+    const read = upgradePlan(planVersion9);
+    if (!read.ok) throw new Error(JSON.stringify(read.issue));
+    expect(read.plan).toEqual({
+      ...planVersion9,
+      schema: currentPlanSchema,
+      habits: { ...planVersion9.habits, ...postHabits },
+      post: plainPost,
+    });
+  });
+
   it('have the turns of their scenes proposed, margins under tape, and no school of words: version 8', () => {
     const read = upgradePlan(planVersion8);
     if (!read.ok) throw new Error(JSON.stringify(read.issue));
@@ -122,12 +137,13 @@ describe('older plans', () => {
     expect(scenes.length).toBeGreaterThan(0);
     expect(read.plan).toEqual({
       ...planVersion8,
-      schema: 9,
+      schema: currentPlanSchema,
+      post: plainPost,
       scenes: scenes.map((scene) => ({ ...scene, turns: null })),
       pieces: pieces.map((piece) =>
         piece.kind === 'blend' ? { ...piece, marginBy: 'tape' } : piece,
       ),
-      habits: { ...habits, wordsStamped: 'as-listed', keepsGroundsOff: false },
+      habits: { ...postHabits, ...habits, wordsStamped: 'as-listed', keepsGroundsOff: false },
     });
     expect(upgradePlan({ schema: 8, about: planVersion8.about })).toMatchObject({
       issue: { path: 'base' },
@@ -143,7 +159,9 @@ describe('older plans', () => {
       schema: currentPlanSchema,
       overlaps: [],
       scenes: [],
+      post: plainPost,
       habits: {
+        ...postHabits,
         ...habits,
         maskInset: { ticks: 8000 },
         maskSpindly: { ticks: 24_000 },

@@ -7,6 +7,7 @@ import { orderKeySchema } from './orderKeySchema';
 import { orderedPieceSchema, pieceChangeSchema } from './piece';
 import { acceptedSchema } from './accepted';
 import { overlapSchema } from './overlap';
+import { postSchema } from './post';
 import { sceneSchema } from './scene';
 import { aboutSchema, baseSchema, makingSchema } from './plan';
 import { useSchema } from './use';
@@ -58,6 +59,7 @@ export const simpleEditSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('set-base'), change: baseSchema.partial() }),
   z.strictObject({ kind: z.literal('set-habits'), change: habitsSchema.partial() }),
   z.strictObject({ kind: z.literal('set-making'), change: makingSchema.partial() }),
+  z.strictObject({ kind: z.literal('set-post'), change: postSchema.partial() }),
   putSchema,
   changeSchema,
   /** What lay on a removed piece lies on its support afterwards, each by its own rules. */

@@ -15,6 +15,7 @@ export function editBetween(from: Plan, to: Plan): Edit {
   if (!sameJson(from.base, to.base)) parts.push({ kind: 'set-base', change: to.base });
   if (!sameJson(from.habits, to.habits)) parts.push({ kind: 'set-habits', change: to.habits });
   if (!sameJson(from.making, to.making)) parts.push({ kind: 'set-making', change: to.making });
+  if (!sameJson(from.post, to.post)) parts.push({ kind: 'set-post', change: to.post });
   return batchEdits([...parts, ...collectionIds.flatMap((of) => itemEdits(from, to, of))]);
 }
 

@@ -70,6 +70,7 @@ function simpleTouches(plan: Plan, edit: SimpleEdit): Touched {
     case 'set-base':
     case 'set-habits':
     case 'set-making':
+    case 'set-post':
       return {
         reads: [],
         writes: Object.keys(edit.change).map((key) => `${edit.kind.slice(4)}.${key}`),

@@ -72,7 +72,11 @@ export const habitsSchema = z
     wordsStamped: z.enum(wordsStampings),
     /** Images are masked while grounds are laid round them, where nothing else was decided. */
     keepsGroundsOff: z.boolean(),
-    rulesOff: z.array(z.enum(ruleIds)).max(50),
+    /** What an envelope is larger than card and height together, on each side. */
+    envelopeRoom: typedLengthSchema,
+    /** A card counts as uneven in the post where it stands so much higher than half of it does. */
+    unevenBy: typedLengthSchema,
+    rulesOff: z.array(z.enum(ruleIds)).max(ruleIds.length),
   })
   .meta({ id: 'Habits' });
 
@@ -162,6 +166,8 @@ export function defaultHabits(leadingUnit: Unit): Habits {
     acceptsOverlaps: false,
     wordsStamped: 'as-listed',
     keepsGroundsOff: false,
+    envelopeRoom: asTyped(millimetres(0.4)),
+    unevenBy: asTyped(millimetres(1.6)),
     rulesOff: [],
   };
 }

@@ -4,6 +4,7 @@ import { adhesiveItemSchema } from './items/adhesiveItem';
 import { combinationItemSchema } from './items/combination';
 import { dieSetSchema } from './items/dieSet';
 import { embellishmentSchema } from './items/embellishment';
+import { envelopeItemSchema } from './items/envelope';
 import { inkSchema } from './items/ink';
 import { libraryRefSchema } from './items/itemShape';
 import { mediumSchema } from './items/medium';
@@ -24,6 +25,7 @@ export const libraryItemSchema = z.discriminatedUnion('kind', [
   mediumSchema,
   adhesiveItemSchema,
   embellishmentSchema,
+  envelopeItemSchema,
   toolSchema,
   combinationItemSchema,
 ]);
@@ -38,5 +40,6 @@ export type Medium = Immutable<z.output<typeof mediumSchema>>;
 export type Powder = Immutable<z.output<typeof powderSchema>>;
 export type CombinationItem = Immutable<z.output<typeof combinationItemSchema>>;
 export type AdhesiveItem = Immutable<z.output<typeof adhesiveItemSchema>>;
+export type EnvelopeItem = Immutable<z.output<typeof envelopeItemSchema>>;
 export type LibraryItem = Immutable<z.output<typeof libraryItemSchema>>;
 export type ItemKind = LibraryItem['kind'];

@@ -3,7 +3,7 @@ import type { DesignerId, ReleaseId } from './ids';
 import type { LibraryRef } from './libraryItem';
 import type { Base, Plan } from './plan';
 import { currentPlanSchema } from './planFacts';
-import { plainAbout, plainMaking } from './plainPlan';
+import { plainAbout, plainMaking, plainPost } from './plainPlan';
 
 export interface NewPlan {
   readonly title: string;
@@ -32,6 +32,7 @@ export function newPlan({
     habits,
     pieces: [],
     making: plainMaking,
+    post: plainPost,
     uses: [],
     combinations: [],
     overlaps: [],

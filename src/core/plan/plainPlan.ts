@@ -1,4 +1,5 @@
 import type { About, Making } from './plan';
+import type { Post } from './post';
 
 /** What a new card says of itself beside its title. */
 export const plainAbout = {
@@ -18,4 +19,12 @@ export const plainMaking: Making = {
   spares: { by: 'each', count: 0 },
   sheets: [],
   usesLeftovers: true,
+};
+
+/** In the smallest envelope that holds it, by any class of mail, with nothing else in it. */
+export const plainPost: Post = {
+  envelope: { by: 'smallest' },
+  wanted: null,
+  enclosures: [],
+  forChild: false,
 };

@@ -15,6 +15,7 @@ import {
 } from './ids';
 import { libraryRefSchema } from './items/itemShape';
 import { overlapSchema } from './overlap';
+import { postSchema } from './post';
 import { sceneSchema } from './scene';
 import { orderedPieceSchema, pieceSchema } from './piece';
 import {
@@ -105,6 +106,7 @@ const planOf = <Pieces extends z.ZodType>(pieces: Pieces) =>
     habits: habitsSchema,
     pieces,
     making: makingSchema,
+    post: postSchema,
     /** Sorted by id. */
     uses: z
       .array(useSchema)

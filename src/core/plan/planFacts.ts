@@ -21,7 +21,7 @@ export const wordsStampings = ['as-listed', 'first', 'last'] as const;
 export type WordsStamping = (typeof wordsStampings)[number];
 
 /** Older documents are brought up to it by `upgradePlan`. */
-export const currentPlanSchema = 9;
+export const currentPlanSchema = 10;
 
 /** How many of each a card holds at most. */
 export const mostPieces = 500;
@@ -40,3 +40,28 @@ export const mostDiePoints = 1000;
 export const mostImageParts = 40;
 export const mostPartAreas = 40;
 export const mostOpeningInks = 20;
+/** Things put into the envelope with the card. */
+export const mostEnclosures = 10;
+
+/** The authorities whose classes of mail a card is held against. */
+export const mailSchemeIds = ['us', 'uk', 'germany', 'upu'] as const;
+export type MailSchemeId = (typeof mailSchemeIds)[number];
+
+/** The classes of all of them, each from the cheapest to the dearest. */
+export const mailClassIds = [
+  'us-letter',
+  'us-nonmachinable',
+  'us-flat',
+  'us-parcel',
+  'uk-letter',
+  'uk-large-letter',
+  'uk-small-parcel',
+  'germany-standard',
+  'germany-compact',
+  'germany-large',
+  'germany-maxi',
+  'upu-small',
+  'upu-large',
+  'upu-letter-post',
+] as const;
+export type MailClassId = (typeof mailClassIds)[number];

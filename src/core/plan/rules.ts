@@ -43,6 +43,10 @@ export const ruleIds = [
   'strips-together',
   'mask-halo',
   'mask-on-wet',
+  'small-parts',
+  'over-class',
+  'envelope-small',
+  'square-post',
   'off-trimmer-marks',
   'sale-ends',
   'near-colours',
@@ -56,7 +60,8 @@ export type RuleId = (typeof ruleIds)[number];
 /**
  * Rules by what they read. Paper: sizes, borders and stocks of what is cut. Marks: prints, words, die cuts, what lies over
  * what, and what moves. Colours: what things are printed and coloured with. Masks: in which order what meets is
- * stamped, and what is covered. Heights: what holds and lifts each piece. Sheets: what the stocks come in, and the cut plan.
+ * stamped, and what is covered. Heights: what holds and lifts each piece. Post: how high and heavy the card is, and how
+ * it is sent. Sheets: what the stocks come in, and the cut plan.
  * Supplies: the items of the stash and the supply list.
  */
 export const ruleGroups = [
@@ -65,6 +70,7 @@ export const ruleGroups = [
   'colours',
   'masks',
   'heights',
+  'post',
   'sheets',
   'supplies',
 ] as const;
@@ -115,6 +121,10 @@ export const ruleGroupOf: Readonly<Record<RuleId, RuleGroup>> = {
   'strips-together': 'masks',
   'mask-halo': 'masks',
   'mask-on-wet': 'masks',
+  'small-parts': 'post',
+  'over-class': 'post',
+  'envelope-small': 'post',
+  'square-post': 'post',
   'off-trimmer-marks': 'paper',
   'sale-ends': 'supplies',
   'near-colours': 'paper',

@@ -63,6 +63,7 @@ function currentEdit(edit: Document, version = 5): Document {
   const six = version < 6 ? upgradeEdit5(edit) : edit;
   const seven = version < 7 ? upgradeEdit6(six) : six;
   // Version 8 changed nothing of what an edit before it puts in.
+  // Nor did version 10.
   return version < 9 ? upgradeEdit8(seven) : seven;
 }
 

@@ -11,6 +11,7 @@ import { upgradePlan5 } from './upgrades/upgradePlan5';
 import { upgradePlan6 } from './upgrades/upgradePlan6';
 import { upgradePlan7 } from './upgrades/upgradePlan7';
 import { upgradePlan8 } from './upgrades/upgradePlan8';
+import { upgradePlan9 } from './upgrades/upgradePlan9';
 
 export type UpgradedPlan =
   { readonly ok: true; readonly plan: Plan } | { readonly ok: false; readonly issue: PlanIssue };
@@ -30,6 +31,7 @@ const upgrades: Readonly<Record<number, (document: Document) => unknown>> = {
   6: upgradePlan6,
   7: upgradePlan7,
   8: upgradePlan8,
+  9: upgradePlan9,
 };
 
 const versionedSchema = z.looseObject({ schema: z.number().int().min(1) });

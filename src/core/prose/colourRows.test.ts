@@ -48,6 +48,7 @@ describe('what a card is coloured with', () => {
       unplannedSupplies(plan, library),
       rows,
       [],
+      [],
     );
     const [, section = ''] = text.split('## Colours, in the order they are used');
     expect(section).toMatch(/- \*\*Gull, wings\*\*: White pencil \(undercoat\), Stone 1/);

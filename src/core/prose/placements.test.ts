@@ -56,7 +56,7 @@ describe('where it all goes', () => {
 
   it('is said in Markdown, with the turn and the face', () => {
     const supplies = unplannedSupplies(plan, shaped);
-    const text = writeMarkdown(projectSheet(plan, card, 'in'), supplies, [], []);
+    const text = writeMarkdown(projectSheet(plan, card, 'in'), supplies, [], [], []);
     const [, section = ''] = text.split('## Where it all goes');
     expect(section).toMatch(/\*\*bird\*\*, 2 × 1 in: .* of B, turned 12°/);
     expect(section).toMatch(/\*\*snow\*\* \(7 of 1⁄8 in; the first\)/);

@@ -85,7 +85,7 @@ describe('the project sheet', () => {
   it('never drops a piece without figures in silence', () => {
     const sheet = sheetOf(planOf([pieceOn('front', 'Strip', reveal('3'))]));
     expect(sheet.missing).toEqual(['Strip']);
-    expect(writeMarkdown(sheet, listOf([], 1), [], [])).toContain(
+    expect(writeMarkdown(sheet, listOf([], 1), [], [], [])).toContain(
       'Without figures, so not in the list: Strip.',
     );
   });
@@ -115,13 +115,13 @@ describe('Markdown', () => {
       ...plan,
       about: { ...plan.about, title: '<script>alert(1)</script> | *bold*' },
     };
-    const text = writeMarkdown(sheetOf(hostile), listOf([], 1), [], []);
+    const text = writeMarkdown(sheetOf(hostile), listOf([], 1), [], [], []);
     expect(text).toContain('# &lt;script&gt;alert(1)&lt;/script&gt; \\| \\*bold\\*');
     expect(text).not.toContain('<script>');
   });
 
   it('has a line for each piece in both units, and no table that some reader could not set', () => {
-    const text = writeMarkdown(sheetOf(fiveLayers()), listOf([], 1), [], []);
+    const text = writeMarkdown(sheetOf(fiveLayers()), listOf([], 1), [], [], []);
     expect(text).toContain(
       '- **G** liner: cut 1, 3 11⁄16 × 4 15⁄16 in (≈\u00a093.7 × 125.4 mm), from Chalk 216 g; on F with tape, of which 3⁄32 in shows',
     );

@@ -15,6 +15,7 @@ export const groupNames: Readonly<Record<SupplyGroup, string>> = {
   tools: 'Tools',
   adhesives: 'Adhesives',
   embellishments: 'Embellishments',
+  envelopes: 'Envelopes',
 };
 
 /**

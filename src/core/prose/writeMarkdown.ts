@@ -25,6 +25,7 @@ export function writeMarkdown(
   supplies: SupplyList,
   colours: readonly ColourRow[],
   stamping: readonly StampingSteps[],
+  post: readonly string[],
 ): string {
   const { base, copies, missing, notes } = sheet;
   const lines = [
@@ -44,6 +45,7 @@ export function writeMarkdown(
     ...stampingLines(stamping),
     ...colourLines(colours, sheet),
     ...supplyLines(supplies),
+    ...postLines(post),
     ...(notes.trim() === '' ? [] : ['## Notes', '', escape(notes.trim()), '']),
   ];
   return lines.join('\n');
@@ -68,6 +70,13 @@ function cutLines(heading: string, rows: readonly CutRow[], { leading }: Project
     }),
     '',
   ];
+}
+
+/** How it is sent. */
+function postLines(sentences: readonly string[]): string[] {
+  return sentences.length === 0
+    ? []
+    : ['## Post', '', ...sentences.map((sentence) => `- ${escape(sentence)}`), ''];
 }
 
 /** What is stamped and covered, paper by paper. */

@@ -6,6 +6,7 @@ import {
   type ItemOf,
 } from '../plan/collections';
 import type { About, Base, Plan } from '../plan/plan';
+import type { Post } from '../plan/post';
 import { sameJson } from '../plan/sameJson';
 import type { ResolvedCard } from './resolvedCard';
 
@@ -32,6 +33,12 @@ export type CardChange =
   | { readonly kind: 'copies'; readonly before: number; readonly after: number }
   /** Spares, or what sheets are cut from. */
   | { readonly kind: 'making' }
+  | {
+      readonly kind: 'post';
+      readonly part: keyof Post;
+      readonly before: Post;
+      readonly after: Post;
+    }
   | { readonly kind: 'habits' }
   | ItemChange;
 
@@ -60,7 +67,7 @@ export type PartOf<Item> = Exclude<
 >;
 
 /**
- * The differences of two versions of a card, in the order a card is read: about, base, copies, habits, and of each
+ * The differences of two versions of a card, in the order a card is read: about, base, copies, post, habits, and of each
  * collection what was removed, added, changed and moved. A thing is spoken of as in the later version, a removed one as
  * in the earlier.
  */
@@ -85,6 +92,12 @@ export function compareCards(before: CardVersion, after: CardVersion): readonly 
     ...(sameJson({ ...old.making, copies: 1 }, { ...now.making, copies: 1 })
       ? []
       : [{ kind: 'making' as const }]),
+    ...keysThatDiffer(old.post, now.post).map((part): CardChange => ({
+      kind: 'post',
+      part,
+      before: old.post,
+      after: now.post,
+    })),
     ...(sameJson(old.habits, now.habits) ? [] : [{ kind: 'habits' as const }]),
     ...collectionIds.flatMap((id) => itemChanges(id, before, after)),
   ];

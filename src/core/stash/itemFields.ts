@@ -37,6 +37,7 @@ const weightField: ItemField = {
   choices: [],
   isOptional: false,
   read: (item) => {
+    if (item.kind === 'envelope') return `${item.gramsPerSquareMetre} g`;
     if (item.kind !== 'stock') return '';
     const { pounds, gramsPerSquareMetre } = item;
     return pounds ? `${pounds.weight} lb ${pounds.basis}` : `${gramsPerSquareMetre} g`;
@@ -58,6 +59,17 @@ const weightField: ItemField = {
       gramsPerSquareMetre: grams,
       pounds: poundsOf(amount, isPounds ? basis : undefined),
     });
+  },
+};
+
+/** The same for what keeps no label in pounds. */
+const plainWeightField: ItemField = {
+  ...weightField,
+  write: (text, leading) => {
+    const written = weightField.write(text, leading);
+    if (!written.ok) return written;
+    const { gramsPerSquareMetre } = written.change;
+    return change({ gramsPerSquareMetre });
   },
 };
 
@@ -117,7 +129,7 @@ const stepsField: ItemField = {
   },
 };
 
-/** The image box of a stamp, the field of a stencil. */
+/** The image box of a stamp, the field of a stencil, an envelope that is closed. */
 const sizeField: ItemField = {
   key: 'size',
   label: 'Size',
@@ -125,7 +137,7 @@ const sizeField: ItemField = {
   choices: [],
   isOptional: false,
   read: (item) =>
-    item.kind === 'stamp' || item.kind === 'stencil'
+    item.kind === 'stamp' || item.kind === 'stencil' || item.kind === 'envelope'
       ? writeSizeExact({ width: item.width.ticks, height: item.height.ticks })
       : '',
   write: (text, leading): FieldWritten => {
@@ -279,6 +291,14 @@ export const itemFields: Readonly<Record<ItemKind, readonly ItemField[]>> = {
   medium: [...coloured('medium', mediumKinds), hidesField, setField, ...sale],
   adhesive: [nameField, choiceField('glue', 'Sort', adhesiveIds), ...sale],
   embellishment: [...coloured('embellishment', embellishmentKinds), ...sale],
+  envelope: [
+    nameField,
+    colourField('colour', 'Colour'),
+    sizeField,
+    plainWeightField,
+    lengthField('caliper', 'Thickness of its paper'),
+    ...sale,
+  ],
   tool: [
     nameField,
     choiceField('tool', 'Sort', toolKinds),
@@ -302,6 +322,7 @@ export const kindNames: Readonly<Record<ItemKind, string>> = {
   medium: 'colour',
   adhesive: 'adhesive',
   embellishment: 'embellishment',
+  envelope: 'envelope',
   tool: 'tool',
   combination: 'combination',
 };

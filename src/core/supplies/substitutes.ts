@@ -110,6 +110,7 @@ function makeOf(item: LibraryItem): string {
     case 'tool':
       return item.tool;
     case 'combination':
+    case 'envelope':
       return '';
     case 'die-set':
       return countWords(item.steps.length, 'die');

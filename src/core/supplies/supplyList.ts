@@ -2,7 +2,7 @@ import { adhesiveRows } from './adhesiveRows';
 import { colourRows, mergeUses } from './colourRows';
 import { paperRows } from './paperRows';
 import { supplyGroups, type SupplyInput, type SupplyRow } from './supplyRow';
-import { dieRows, dotRows, toolRows, notedRows } from './itemRows';
+import { dieRows, dotRows, envelopeRows, toolRows, notedRows } from './itemRows';
 
 /** The rows of a supply list and what they cost. */
 export interface SupplyList {
@@ -30,6 +30,7 @@ export function supplyList(input: SupplyInput): SupplyList {
     ...adhesiveRows(input),
     ...dotRows(input),
     ...notedRows(input),
+    ...envelopeRows(input),
   ]);
   return listOf(
     supplyGroups.flatMap((group) => rows.filter((row) => row.group === group)),

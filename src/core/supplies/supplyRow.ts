@@ -21,6 +21,7 @@ export const supplyGroups = [
   'tools',
   'adhesives',
   'embellishments',
+  'envelopes',
 ] as const;
 export type SupplyGroup = (typeof supplyGroups)[number];
 
@@ -36,6 +37,7 @@ const groupOf: Readonly<Record<ItemKind, SupplyGroup>> = {
   adhesive: 'adhesives',
   embellishment: 'embellishments',
   combination: 'colour',
+  envelope: 'envelopes',
 };
 
 /** What amounts are counted in; `use` where a thing is used and not used up. */
@@ -75,6 +77,14 @@ export interface SupplyInput {
   /** How the batch is cut, and how a single card is; undefined while that is not planned. */
   readonly cuts: CutPlan | undefined;
   readonly cutsForOne: CutPlan | undefined;
+  /** What the card is sent in; undefined while that is not known, and where nothing holds it. */
+  readonly envelope: EnvelopeNeed | undefined;
+}
+
+/** An envelope, of the stash or as it is sold. */
+export interface EnvelopeNeed {
+  readonly name: string;
+  readonly item: LibraryItem | undefined;
 }
 
 /** The last day on which what a row tells is sold; undefined where none is known. */
@@ -156,6 +166,7 @@ export function unitOf(item: LibraryItem): SupplyUnit {
   if (item.kind === 'adhesive') return adhesive(item.glue).unit;
   if (item.kind === 'embellishment')
     return item.embellishment === 'ribbon' || item.embellishment === 'twine' ? 'm' : 'piece';
+  if (item.kind === 'envelope') return 'piece';
   // A pad, a jar or a pen lasts for many batches, and nobody measures what is left in it.
   return 'use';
 }

@@ -61,6 +61,11 @@ const placing = [
   ['foamStrip', 'Foam strips are wide'],
 ] as const;
 
+const posting = [
+  ['envelopeRoom', 'An envelope is larger than card and height by'],
+  ['unevenBy', 'Uneven where the highest is above half of the card by'],
+] as const;
+
 type Switch = (typeof cuttingHabits)[number][0] | 'acceptsOverlaps' | 'keepsGroundsOff';
 
 /** The house habits: the tools, the usual borders, and which checks are made. Each figure is kept at once. */
@@ -73,7 +78,9 @@ export function HabitsForm({ habits, onChange }: Props) {
       : trimmerMarks.filter(({ ticks }) => ticks !== spacing);
     if (next.length > 0) onChange({ trimmerMarks: next });
   };
-  const lengthLine = ([key, name]: (typeof lengths | typeof placing | typeof masking)[number]) => (
+  const lengthLine = ([key, name]: (
+    typeof lengths | typeof placing | typeof masking | typeof posting
+  )[number]) => (
     <Line key={key} name={name}>
       <HabitField
         name={name}
@@ -236,6 +243,7 @@ export function HabitsForm({ habits, onChange }: Props) {
           'Blends and stencils go over masked images, not under or over bare ones',
         ])}
       </Group>
+      <Group name="Post">{posting.map(lengthLine)}</Group>
       <Group name="How much is taken of what is stuck with">
         {adhesives.map(({ id, name, unit: own, by }) => (
           <Line key={id} name={name}>

@@ -14,6 +14,7 @@ import type { NoticeContent } from './notice';
 import type { CutBatchState } from './useCutBatch';
 import type { Cutting } from './useCutting';
 import type { Masks } from './useMasks';
+import type { PostState } from './usePost';
 
 /** What is asked or shown over the workbench, one at a time; `take` is told what was added to the stash. */
 export type Asked =
@@ -73,6 +74,7 @@ export interface CardSession {
   readonly batch: CutBatchState;
   readonly cutting: Cutting;
   readonly masks: Masks;
+  readonly post: PostState;
 }
 
 export const SessionContext = createContext<CardSession | undefined>(undefined);

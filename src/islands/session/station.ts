@@ -13,6 +13,9 @@ export interface TabFigure {
 /** A figure that is there at once. */
 export const figureNow = (text: string): TabFigure => ({ text, isOld: false });
 
+/** How a station's figure is made of the card. */
+export type FigureOf = (session: CardSession) => TabFigure;
+
 /** All that strip, address and findings need to know of a station. */
 export interface Station {
   /** As the address has it. */
@@ -20,7 +23,6 @@ export interface Station {
   readonly name: string;
   /** Its key; it stays the same while others are still to come. */
   readonly digit: string;
-  readonly figure: (session: CardSession) => TabFigure;
   /** The groups of rules whose findings are mended here, and counted on its tab. */
   readonly mends: readonly RuleGroup[];
   /** Whether it shows what is dear to compute, such as sheets, which elsewhere waits until the hand rests. */

@@ -15,6 +15,7 @@ import { useCutBatch } from './useCutBatch';
 import { useCutting } from './useCutting';
 import { useFindings } from './useFindings';
 import { useMasks } from './useMasks';
+import { usePost } from './usePost';
 import { useSelection } from './useSelection';
 import { useKnownStash } from './useKnownStash';
 
@@ -80,21 +81,26 @@ export function useSession(
   const isLooked = stations.find(({ id }) => id === view)?.showsResults ?? false;
   const cutting = useCutting({ plan, card, state: batch, holdings, isLooked });
   const masks = useMasks(plan, library, view === 'masks');
+  const post = usePost(plan, library, holdings, view === 'post' || view === 'sheet');
   const suppliesOf = useSuppliesOf();
 
   const { batch: accepted } = batch;
   const { shown, one } = cutting;
   const { plan: maskPlan } = masks;
+  const { plan: postPlan, remedies } = post;
+  const posted = useMemo(() => postPlan && { plan: postPlan, remedies }, [postPlan, remedies]);
   const input = useMemo((): RuleInput => {
     let results: Results | undefined;
     // Supplies are counted only once the whole stash is known.
     const work = (): Results => ({
       cuts: shown,
       masks: maskPlan,
+      post: posted,
       supplies: isStashWhole
         ? suppliesOf?.({
             ...{ ...settled, library, holdings },
             ...{ batch: { batch: accepted }, cutting: { shown, one } },
+            envelopes: postPlan?.envelopes,
           })
         : undefined,
     });
@@ -106,7 +112,16 @@ export function useSession(
         return (results ??= work());
       },
     };
-  }, [settled, library, accepted, holdings, isStashWhole, shown, one, maskPlan, suppliesOf]);
+  }, [
+    settled,
+    library,
+    accepted,
+    holdings,
+    isStashWhole,
+    shown,
+    one,
+    maskPlan,
+    posted, postPlan, suppliesOf]);
   const findings = useFindings({ stations, view, input, start: start.findings });
 
   const { commit: commitEdit, undo, redo, canUndo, canRedo, hasPast, bringPast } = state;
@@ -139,6 +154,7 @@ export function useSession(
     batch,
     cutting,
     masks,
+    post,
   };
   const controls: SessionControls = {
     state,

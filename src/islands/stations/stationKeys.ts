@@ -3,6 +3,7 @@ import { baseKeys } from './base/keys';
 import { colourKeys } from './colour/keys';
 import { layoutKeys } from './layout/keys';
 import { masksKeys } from './masks/keys';
+import { postKeys } from './post/keys';
 
 const printing: readonly KeyLine[] = [['p', 'print']];
 
@@ -13,5 +14,6 @@ export const stationKeys: Readonly<Record<string, readonly KeyLine[]>> = {
   masks: masksKeys,
   colour: colourKeys,
   cut: printing,
+  post: postKeys,
   sheet: printing,
 };

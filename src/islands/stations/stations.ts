@@ -4,6 +4,7 @@ import { colourStation } from './colour/station';
 import { cutStation } from './cut/station';
 import { layoutStation } from './layout/station';
 import { masksStation } from './masks/station';
+import { postStation } from './post/station';
 import { sheetStation } from './sheet/station';
 
 /** The stations there are, in working order. */
@@ -13,6 +14,7 @@ export const stations: readonly Station[] = [
   masksStation,
   colourStation,
   cutStation,
+  postStation,
   sheetStation,
 ];
 

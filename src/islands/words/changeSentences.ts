@@ -5,6 +5,7 @@ import type { Combination } from '../../core/plan/combination';
 import type { PieceId } from '../../core/plan/ids';
 import type { ColourSource } from '../../core/plan/pieces/colourSource';
 import type { About, Base } from '../../core/plan/plan';
+import type { Post } from '../../core/plan/post';
 import type { Scene } from '../../core/plan/scene';
 import type { Use } from '../../core/plan/use';
 import type { CardChange, ItemChange, Lettered, PartOf } from '../../core/resolve/compareCards';
@@ -29,12 +30,26 @@ export function changeSentences(change: CardChange, words: ChangeWords): readonl
       return [`${change.before} to ${change.after} copies`];
     case 'making':
       return ['spares, or the sheets it is cut from'];
+    case 'post':
+      return [postWords[change.part](change.after)];
     case 'habits':
       return ['the habits of this card'];
     default:
       return itemSentences(change, words);
   }
 }
+
+const postWords: { readonly [Part in keyof Post]: (post: Post) => string } = {
+  envelope: ({ envelope }) =>
+    envelope.by === 'smallest' ? 'the smallest envelope that holds it' : 'another envelope',
+  wanted: ({ wanted }) => (wanted ? 'another class of mail wanted' : 'any class of mail will do'),
+  enclosures: ({ enclosures }) =>
+    enclosures.length === 0
+      ? 'nothing put in with it'
+      : `put in with it: ${joinWords(enclosures.map(({ name }) => name))}`,
+  forChild: ({ forChild }) =>
+    forChild ? 'for a child under three' : 'not for a child under three',
+};
 
 /** How one speaks of the things of a collection. */
 interface CollectionWords<Item> {

@@ -9,6 +9,7 @@ import type { Finding, FindingData } from '../../core/findings/finding';
 import { sheetOf } from '../../core/paper/sheets';
 import { faceName } from '../../core/plan/faces';
 import { dayWords } from '../../core/prose/dayWords';
+import { classWords } from '../../core/prose/postWords';
 import { writeReveals } from '../../core/prose/sentences';
 import { amountWords } from '../../core/prose/supplyWords';
 import { writeArea } from '../../core/words/areaWords';
@@ -158,6 +159,22 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
       return `${piece} is printed in ${data.ink}, which stays wet, and mask ${data.mask} is laid on it. Dry it with heat first, or print it in an ink that dries fast.`;
     case 'mask-halo':
       return `Masks are cut ${writeLength(data.inset, unit)} ${unit} inside the line, nearer than a hand cuts, so a pale rim stays where they reach beyond it. Cut them half a millimetre inside.`;
+    case 'small-parts':
+      return `${piece} has a ${data.part} that may come off, and the card is for a child under three: small parts are swallowed, and a swallowed magnet is an emergency. Leave it out.`;
+    case 'over-class':
+      return `It does not go as ${data.class.of.name}, ${data.scheme}: ${classWords(data.class, unit)}. Bring it back, or send it dearer; check with your post office.`;
+    case 'envelope-small': {
+      const wanted = `${writeSize(data.wanted, unit)} ${unit}`;
+      if (data.name === undefined)
+        return `No envelope there is holds the card with its height. It wants one of ${wanted} at least.`;
+      const lacking = [
+        ...(data.long > 0 ? [`${writeLength(data.long, unit)} ${unit} too short`] : []),
+        ...(data.short > 0 ? [`${writeLength(data.short, unit)} ${unit} too narrow`] : []),
+      ];
+      return `${data.name} is ${joinWords(lacking)} for the card with its height. It wants one of ${wanted} at least.`;
+    }
+    case 'square-post':
+      return `Its envelope is ${data.ratio.toFixed(2)} to 1, so square that it costs more by letter post in the United States. Send it in an oblong one, or reckon with the surcharge.`;
     case 'even-number':
       return `${data.count} gems or dots; odd numbers look settled. Add one, or take one away.`;
     case 'easier-figures': {

@@ -2,6 +2,7 @@ import type { DeedRemedyId, Remedy } from '../../core/findings/remedy';
 import { writeLength, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { Side } from '../../core/plan/faces';
+import { postRemedyWords } from '../../core/prose/postWords';
 import { writeReveals } from '../../core/prose/sentences';
 import { joinWords } from '../../core/words/phrases';
 
@@ -12,6 +13,7 @@ export function remedySentence(remedy: Remedy, unit: Unit): string {
   if (remedy.id === 'take-ink') return `Take ${remedy.name}`;
   if (remedy.id === 'undercoat') return `Put ${remedy.name} under it`;
   if (remedy.id === 'between') return `Put ${remedy.name} between`;
+  if (remedy.id === 'cheaper-post') return postRemedyWords(remedy);
   if (remedy.id !== 'move') return deedWords[remedy.id];
   const ways = remedy.by.map(
     ({ side, distance }) => `${wayWords[side]} ${writeLength(distance, unit)}`,
@@ -55,4 +57,5 @@ const deedWords: Readonly<Record<DeedRemedyId, string>> = {
   'ink-strips': 'Ink it as the strip beside it',
   'best-turns': 'Open them in the best turns',
   'turn-about': 'Stamp the words first',
+  'fitting-envelope': 'Take the smallest that holds it',
 };

@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import type { Finding } from '../../core/findings/finding';
 import { useCardSession } from '../session/CardSession';
 import { byStation } from '../session/useFindings';
+import { stationFigures } from '../stations/stationFigures';
 import { stations } from '../stations/stations';
 
 /** The stations as a measuring strip, each with its live figure; a ring counts the findings that are mended there. */
@@ -22,9 +23,8 @@ export function StationStrip() {
       className="border-control relative h-[3.875rem] border-b bg-white px-[18px] max-md:px-0 print:hidden"
     >
       <ul ref={strip} className="relative z-10 flex h-full overflow-x-auto overflow-y-hidden">
-        {stations.map((station) => {
-          const { id, name } = station;
-          const { text, isOld } = station.figure(session);
+        {stations.map(({ id, name }) => {
+          const { text = '', isOld = false } = stationFigures[id]?.(session) ?? {};
           const own = findings[id] ?? [];
           return (
             <li

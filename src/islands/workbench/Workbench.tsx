@@ -15,7 +15,6 @@ import { isView, pageTitle, stations } from '../stations/stations';
 import { Notice } from './Notice';
 import { OldPage } from './OldPage';
 import { OpenView, preloadView } from './OpenView';
-import { StationStrip } from './StationStrip';
 import { WorkbenchHeader } from './WorkbenchHeader';
 import { usePopupsSoon } from '../parts/latePopups';
 
@@ -26,13 +25,20 @@ const findingsLine = lateView(
 );
 const FindingsLine = findingsLine.View;
 
+/** So do the figures on the strip, which are made of the whole card. */
+const stationStrip = lateView(
+  async () => (await import('./StationStrip')).StationStrip,
+  <nav className="border-control h-[3.875rem] border-b bg-white print:hidden" />,
+);
+const StationStrip = stationStrip.View;
+
 /** Which dialog is which comes after the page too: none is open from the start. */
 const dialogs = lateView(async () => (await import('./WorkbenchDialogs')).WorkbenchDialogs);
 const WorkbenchDialogs = dialogs.View;
 
 /** Loads what comes late, before the page is drawn. */
 export async function preloadWorkbench({ view }: { readonly view: string }): Promise<void> {
-  await Promise.all([findingsLine.preload(), preloadView(view)]);
+  await Promise.all([stationStrip.preload(), findingsLine.preload(), preloadView(view)]);
 }
 
 /** One card on the workbench. */

@@ -4,6 +4,7 @@ import { defaultHabits, habitsSchema, type Habits } from '../../core/plan/habits
 import { isObject } from '../../core/plan/upgrades/document';
 import { upgradeHabits } from '../../core/plan/upgrades/upgradeHabits';
 import { withMasks } from '../../core/plan/upgrades/upgradePlan7';
+import { usualPostHabits10 } from '../../core/plan/upgrades/usual10';
 import { usualSchools9 } from '../../core/plan/upgrades/usual9';
 import type { Database, Transaction } from '../storeTypes';
 import { designers, house, releases } from '../schema';
@@ -60,7 +61,9 @@ export async function findHouse(db: Database): Promise<House | undefined> {
 /** House habits as any version kept them, as this one has them. */
 function currentHabits(stored: unknown): Habits {
   const habits = upgradeHabits(stored);
-  return habitsSchema.parse(isObject(habits) ? { ...usualSchools9, ...withMasks(habits) } : habits);
+  return habitsSchema.parse(
+    isObject(habits) ? { ...usualPostHabits10, ...usualSchools9, ...withMasks(habits) } : habits,
+  );
 }
 
 /** The house; one that was not set up has no name and works in inches. */

@@ -6,6 +6,7 @@ import { heightsRules } from './heightsRules';
 import { marksRules } from './marksRules';
 import { masksRules } from './masksRules';
 import { paperRules } from './paperRules';
+import { postRules } from './postRules';
 import { rules } from './rules';
 import { sheetsRules } from './sheetsRules';
 import { suppliesRules } from './suppliesRules';
@@ -16,6 +17,7 @@ const lists: Readonly<Record<RuleGroup, readonly Rule[]>> = {
   colours: coloursRules,
   masks: masksRules,
   heights: heightsRules,
+  post: postRules,
   sheets: sheetsRules,
   supplies: suppliesRules,
 };

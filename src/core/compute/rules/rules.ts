@@ -4,6 +4,7 @@ import { heightsRules } from './heightsRules';
 import { marksRules } from './marksRules';
 import { masksRules } from './masksRules';
 import { paperRules } from './paperRules';
+import { postRules } from './postRules';
 import { sheetsRules } from './sheetsRules';
 import { suppliesRules } from './suppliesRules';
 
@@ -14,6 +15,7 @@ export const rules: readonly Rule[] = [
   ...coloursRules,
   ...masksRules,
   ...heightsRules,
+  ...postRules,
   ...sheetsRules,
   ...suppliesRules,
 ];

@@ -1,12 +1,10 @@
-import { writeSize } from '../../../core/length/formatLength';
-import { figureNow, type Station } from '../../session/station';
+import type { Station } from '../../session/station';
 
 /** Base: format, papers and their borders. */
 export const baseStation: Station = {
   id: 'base',
   name: 'Base',
   digit: '1',
-  figure: ({ card, unit }) => figureNow(writeSize(card.base.face, unit)),
   // Heights are mended by what glues a layer, which is chosen here.
   mends: ['paper', 'heights'],
   loadRules: async () => {

@@ -1,12 +1,10 @@
 import type { Station } from '../../session/station';
-import { cutFigure } from './cutFigure';
 
 /** Cut: the sheets of the batch, and their cuts in the order they are made. */
 export const cutStation: Station = {
   id: 'cut',
   name: 'Cut',
   digit: '6',
-  figure: ({ cutting }) => cutFigure(cutting),
   showsResults: true,
   mends: ['sheets'],
   loadRules: async () => (await import('../../../core/compute/rules/sheetsRules')).sheetsRules,

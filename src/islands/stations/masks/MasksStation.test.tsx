@@ -10,7 +10,7 @@ import type { Plan } from '../../../core/plan/plan';
 import { emptyHolding } from '../../../core/stash/holdings';
 import type { Masks } from '../../session/useMasks';
 import { MasksStation } from './MasksStation';
-import { masksFigure } from './station';
+import { masksFigure } from './masksFigure';
 
 afterEach(cleanup);
 

@@ -13,6 +13,7 @@ import {
 import { capitalise } from '../../../core/words/phrases';
 import { FaceFigure } from '../../parts/FaceFigure';
 import { ExplodedLayers } from './ExplodedLayers';
+import { PostLines } from './PostLines';
 import { SupplyShort } from './SupplyShort';
 
 interface Props {
@@ -66,6 +67,7 @@ export function ProjectPage({ sheet, card, unit, supplies }: Props) {
         />
       ))}
       <SupplyShort list={supplies} />
+      <PostLines unit={unit} />
       {sheet.notes.trim() !== '' && (
         <section className="break-inside-avoid pt-5 print:pt-2">
           <h3 className="text-lg">Notes</h3>

@@ -1,4 +1,4 @@
-import { figureNow, type Station } from '../../session/station';
+import type { Station } from '../../session/station';
 
 /** Sheet: the project sheet as it prints, with supplies and downloads. */
 export const sheetStation: Station = {
@@ -6,8 +6,6 @@ export const sheetStation: Station = {
   fitsPhone: true,
   name: 'Sheet',
   digit: '8',
-  // The base is cut too.
-  figure: ({ card }) => figureNow(`${card.pieces.length + 1} to cut`),
   showsResults: true,
   mends: ['supplies'],
   loadRules: async () => (await import('../../../core/compute/rules/suppliesRules')).suppliesRules,

@@ -9,7 +9,7 @@ import type { Library } from '../../../../core/plan/library';
 import type { Plan } from '../../../../core/plan/plan';
 import { changeScene } from '../../../../core/plan/sceneEdits';
 import { MasksStation } from '../MasksStation';
-import { masksFigure } from '../station';
+import { masksFigure } from '../masksFigure';
 
 afterEach(cleanup);
 

@@ -1,0 +1,143 @@
+import { adhesive, adhesives, type AdhesiveId } from '../paper/adhesives';
+import { applyEdit } from '../plan/applyEdit';
+import { batchEdits } from '../plan/batchEdits';
+import type { SimpleEdit } from '../plan/edit';
+import type { Library } from '../plan/library';
+import { changePiece } from '../plan/pieceEdits';
+import type { Plan } from '../plan/plan';
+import type { MailClassId, MailSchemeId } from '../plan/planFacts';
+import { fits } from '../post/envelopeFor';
+import { postPlan, type PostPlan } from '../post/postPlan';
+import type { PostDeed, PostRemedy } from '../post/postRemedy';
+import { resolvePlan } from '../resolve/resolvePlan';
+import type { Holding } from '../stash/holding';
+
+interface Asked {
+  readonly plan: Plan;
+  readonly library: Library;
+  readonly holdings: readonly Holding[];
+}
+
+interface Candidate {
+  readonly deed: PostDeed;
+  readonly edits: readonly SimpleEdit[];
+}
+
+/**
+ * Changes that bring a card into a cheaper class of some authority, each tried on the card; undefined after one that does
+ * not, so that who asks can end it. First one change by itself, then two together where none did. A card that goes by the
+ * cheapest class everywhere wants none.
+ */
+export function* postRemedies(
+  asked: Asked,
+  now: PostPlan,
+): Generator<PostRemedy | undefined, void> {
+  if (now.schemes.every(({ of, cheapest }) => cheapest?.of === of.classes[0])) return;
+  const candidates = [...thinner(asked.plan), ...flatter(asked.plan), ...otherEnvelopes(now)];
+  const found: PostRemedy[] = [];
+  for (const candidate of candidates) {
+    const remedy = tried(asked, now, [candidate]);
+    if (remedy) found.push(remedy);
+    yield remedy;
+  }
+  const helped = new Set(found.flatMap(({ cheaper }) => Object.keys(cheaper)));
+  const isLeft = now.schemes.some(
+    ({ of, cheapest }) => cheapest?.of !== of.classes[0] && !helped.has(of.id),
+  );
+  if (!isLeft) return;
+  const ofCard = candidates.filter(({ deed }) => deed.code !== 'envelope');
+  for (const [at, one] of ofCard.entries())
+    for (const other of ofCard.slice(at + 1))
+      if (areApart(one, other)) {
+        const remedy = tried(asked, now, [one, other]);
+        yield remedy && Object.keys(remedy.cheaper).some((id) => !helped.has(id))
+          ? remedy
+          : undefined;
+      }
+}
+
+/** Whether two changes are of different things. */
+function areApart(one: Candidate, other: Candidate): boolean {
+  const ids = new Set(one.edits.map(subjectOf));
+  return !other.edits.some((edit) => ids.has(subjectOf(edit)));
+}
+
+const subjectOf = (edit: SimpleEdit) => ('id' in edit ? edit.id : edit.kind);
+
+function tried(
+  { plan, library, holdings }: Asked,
+  now: PostPlan,
+  candidates: readonly Candidate[],
+): PostRemedy | undefined {
+  const edit = batchEdits(candidates.flatMap(({ edits }) => edits));
+  const outcome = applyEdit(plan, edit);
+  if (!outcome.ok) return undefined;
+  const then = postPlan(outcome.plan, resolvePlan(outcome.plan, library), library, holdings);
+  const cheaper: Partial<Record<MailSchemeId, MailClassId>> = {};
+  for (const [at, { of, cheapest }] of then.schemes.entries()) {
+    const before = now.schemes[at]?.cheapest;
+    if (!cheapest || before?.of === cheapest.of) continue;
+    const rank = (id: MailClassId) => of.classes.findIndex((each) => each.id === id);
+    if (!before || rank(cheapest.of.id) < rank(before.of.id)) cheaper[of.id] = cheapest.of.id;
+  }
+  if (Object.keys(cheaper).length === 0) return undefined;
+  return {
+    deeds: candidates.map(({ deed }) => deed),
+    edit,
+    height: then.map.highest,
+    grams: then.weight.grams,
+    cheaper,
+  };
+}
+
+/** Each foam that is used, made thinner by each step there is. */
+function thinner(plan: Plan): readonly Candidate[] {
+  const papers = plan.pieces.flatMap((piece) =>
+    piece.kind === 'panel' && !piece.isOff ? [piece] : [],
+  );
+  return adhesives.flatMap(({ id: from, foam }): Candidate[] => {
+    const held = papers.filter(({ attach }) => attach === from);
+    if (!foam || held.length === 0) return [];
+    const height = (id: AdhesiveId) => plan.habits.adhesiveHeights[id].ticks;
+    return adhesives
+      .filter(({ id }) => height(id) < height(from) && (adhesive(id).foam || id === 'tape'))
+      .toSorted((a, b) => height(b.id) - height(a.id))
+      .map(({ id: to }) => ({
+        deed: { code: 'thinner', from, to, pieces: held.length },
+        edits: held.map((piece) => changePiece(piece, { attach: to })),
+      }));
+  });
+}
+
+/** What is stuck on, flat dots in its place, or left out: all of one look, since as many stand equally high. */
+function flatter({ pieces }: Plan): readonly Candidate[] {
+  const looks = ['gem', 'drop', 'dot', 'sequin'] as const;
+  return looks.flatMap((look): Candidate[] => {
+    const own = pieces.flatMap((piece) =>
+      piece.kind === 'dot' && piece.look === look && !piece.isOff ? [piece] : [],
+    );
+    if (own.length === 0) return [];
+    const count = own.length;
+    const without: Candidate = {
+      deed: { code: 'without', look, pieces: count },
+      edits: own.map((piece) => changePiece(piece, { isOff: true })),
+    };
+    const flat: Candidate = {
+      deed: { code: 'flatter', look, pieces: count },
+      // A flat one is another thing than the one of the stash.
+      edits: own.map((piece) => changePiece(piece, { look: 'sequin', item: null })),
+    };
+    return look === 'sequin' ? [without] : [flat, without];
+  });
+}
+
+/** Other envelopes that hold the card. */
+function otherEnvelopes({ envelopes: { all, chosen } }: PostPlan): readonly Candidate[] {
+  return all
+    .filter((each) => fits(each) && each.envelope.key !== chosen?.envelope.key)
+    .filter(({ envelope }) => envelope.owned !== 0)
+    .map(({ envelope }) => ({
+      deed: { code: 'envelope', name: envelope.name },
+      edits: [{ kind: 'set-post', change: { envelope: envelope.choice } }],
+    }));
+}

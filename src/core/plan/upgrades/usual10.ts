@@ -1,0 +1,12 @@
+/** What version 10 gave to older plans, whatever is usual today: they stay as they were made. */
+export const usualPostHabits10 = {
+  envelopeRoom: { ticks: 6400 },
+  unevenBy: { ticks: 25_600 },
+};
+
+export const usualPost10 = {
+  envelope: { by: 'smallest' },
+  wanted: null,
+  enclosures: [],
+  forChild: false,
+};

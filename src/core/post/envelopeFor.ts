@@ -1,0 +1,169 @@
+import {
+  longerOf,
+  millimetres,
+  shorterOf,
+  subtractLengths,
+  sumLengths,
+  type Length,
+  type Size,
+} from '../length/length';
+import { boundsOf } from '../outline/outline';
+import { envelopes, type Envelope } from '../paper/envelopes';
+import { newestOf, findItem, type Library } from '../plan/library';
+import type { EnvelopeItem } from '../plan/libraryItem';
+import type { EnvelopeChoice } from '../plan/post';
+import type { Holding } from '../stash/holding';
+import { holdingOf } from '../stash/holdings';
+import type { HeightMap } from './heightMap';
+
+/** An envelope a card may go in. */
+export interface PostEnvelope {
+  readonly key: string;
+  readonly name: string;
+  /** Lying: the longer side is its width. */
+  readonly size: Size;
+  readonly gramsPerSquareMetre: number;
+  readonly caliper: Length;
+  readonly colour: string;
+  /** How it is chosen for a card. */
+  readonly choice: EnvelopeChoice;
+  /** So many of it there are; undefined where nobody counts, or where it is none of the stash. */
+  readonly owned: number | undefined;
+  readonly isOwned: boolean;
+}
+
+/** What is left in an envelope beside card, height and the room it wants; negative where it does not fit. */
+export interface EnvelopeFit {
+  readonly envelope: PostEnvelope;
+  readonly long: Length;
+  readonly short: Length;
+}
+
+export interface EnvelopePlan {
+  /** What the card is put in; undefined where none holds it and none was chosen. */
+  readonly chosen: EnvelopeFit | undefined;
+  /** All there are, those of the stash first, each by size. */
+  readonly all: readonly EnvelopeFit[];
+  readonly card: CardBox;
+}
+
+/** The card with what hangs over its edge, and its height, which is wanted of both sides. */
+export interface CardBox {
+  readonly long: Length;
+  readonly short: Length;
+  readonly height: Length;
+}
+
+export function cardBox(map: HeightMap): CardBox {
+  const { x0, y0, x1, y1 } = boundsOf([
+    ...map.stack.face,
+    ...map.stack.plates.flatMap(({ outline }) => outline),
+  ]);
+  const sides = sidesOf({ width: (x1 - x0) as Length, height: (y1 - y0) as Length });
+  return { ...sides, height: map.highest };
+}
+
+/** What an envelope leaves beside card, height and room. */
+export function fitIn(card: CardBox, envelope: PostEnvelope, room: Length): EnvelopeFit {
+  const { long, short } = sidesOf(envelope.size);
+  return {
+    envelope,
+    long: subtractLengths(long, sumLengths(card.long, card.height, room)),
+    short: subtractLengths(short, sumLengths(card.short, card.height, room)),
+  };
+}
+
+/** White envelopes as they are usual: 90 g/m², a tenth of a millimetre; from memory. */
+const usual = { gramsPerSquareMetre: 90, caliper: millimetres(0.12), colour: '#f5f2e9' };
+
+/**
+ * The envelope of a card: the one chosen, else the smallest of the stash that holds it, else the smallest there is. A
+ * flat envelope that is so wide goes round what is together as wide and high as it, so the height is wanted in both
+ * directions (geometry; handbook 10), and some room beside it.
+ * @param room by the habit, on each side together
+ */
+export function envelopeFor(
+  map: HeightMap,
+  { choice, library, holdings, room }: EnvelopeInput,
+): EnvelopePlan {
+  const card = cardBox(map);
+  const fit = (envelope: PostEnvelope) => fitIn(card, envelope, room);
+  const all = [...ownedEnvelopes(library, holdings), ...standardEnvelopes].map(fit);
+  return { chosen: chosenOf(choice, all, library, fit), all, card };
+}
+
+export interface EnvelopeInput {
+  readonly choice: EnvelopeChoice;
+  readonly library: Library;
+  readonly holdings: readonly Holding[];
+  readonly room: Length;
+}
+
+export function fits({ long, short }: EnvelopeFit): boolean {
+  return long >= 0 && short >= 0;
+}
+
+function chosenOf(
+  choice: EnvelopeChoice,
+  all: readonly EnvelopeFit[],
+  library: Library,
+  fit: (envelope: PostEnvelope) => EnvelopeFit,
+): EnvelopeFit | undefined {
+  switch (choice.by) {
+    case 'smallest': {
+      const holding = all.filter((each) => fits(each) && each.envelope.owned !== 0);
+      return holding.find(({ envelope }) => envelope.isOwned) ?? holding[0];
+    }
+    case 'standard':
+      return all.find(
+        ({ envelope }) => envelope.choice.by === 'standard' && envelope.choice.id === choice.id,
+      );
+    case 'item': {
+      const item = findItem(library, choice.item);
+      return item?.kind === 'envelope' ? fit(asOwned(item, undefined)) : undefined;
+    }
+    default:
+      throw new TypeError(`envelopeFor: unknown choice ${JSON.stringify(choice satisfies never)}`);
+  }
+}
+
+const bySize = (a: PostEnvelope, b: PostEnvelope) =>
+  areaOf(a.size) - areaOf(b.size) || (a.name < b.name ? -1 : 1);
+
+const areaOf = ({ width, height }: Size) => width * height;
+
+function sidesOf({ width, height }: Size) {
+  return { long: longerOf(width, height), short: shorterOf(width, height) };
+}
+
+/** Those of the stash that are not taken out of it, the smallest first. */
+function ownedEnvelopes(library: Library, holdings: readonly Holding[]): readonly PostEnvelope[] {
+  return newestOf(library)
+    .flatMap((item) => (item.kind === 'envelope' ? [item] : []))
+    .filter(({ id }) => !holdingOf(holdings, id).isGone)
+    .map((item) => asOwned(item, holdingOf(holdings, item.id).count ?? undefined))
+    .toSorted(bySize);
+}
+
+function asOwned(item: EnvelopeItem, owned: number | undefined): PostEnvelope {
+  const { id, version, name, width, height, gramsPerSquareMetre, caliper, colour } = item;
+  const { long, short } = sidesOf({ width: width.ticks, height: height.ticks });
+  return {
+    ...{ key: id, name, size: { width: long, height: short } },
+    ...{ gramsPerSquareMetre, caliper: caliper.ticks, colour, owned },
+    choice: { by: 'item', item: { id, version } },
+    isOwned: true,
+  };
+}
+
+function asStandard({ id, name, size }: Envelope): PostEnvelope {
+  return {
+    ...usual,
+    ...{ key: id, name, size: { width: size.long, height: size.short } },
+    choice: { by: 'standard', id },
+    owned: undefined,
+    isOwned: false,
+  };
+}
+
+const standardEnvelopes = envelopes.map(asStandard).toSorted(bySize);

@@ -1,0 +1,26 @@
+import type { Unit } from '../../../core/length/length';
+import { postSentences } from '../../../core/prose/postWords';
+import { useCardSession } from '../../session/CardSession';
+
+/** How the card is sent: its height, weight, envelope and classes of mail, with the month of their rules. */
+export function PostLines({ unit }: { readonly unit: Unit }) {
+  const { post } = useCardSession();
+  return (
+    <section className="break-inside-avoid pt-5 print:pt-2">
+      <h3 className="text-lg">Post</h3>
+      {post.plan ? (
+        <ul className="pt-1">
+          {postSentences(post.plan, unit).map((sentence) => (
+            <li key={sentence}>{sentence}</li>
+          ))}
+        </ul>
+      ) : (
+        <p role="status" className="text-muted pt-1">
+          {post.hasFailed
+            ? 'Height and weight could not be worked out. Load the page again.'
+            : 'Height and weight are being worked out…'}
+        </p>
+      )}
+    </section>
+  );
+}
