@@ -48,8 +48,8 @@ test('a card over its class is told why, brought back by mouse, and its sheet an
     has: page.getByRole('heading', { name: 'Post' }),
   });
   await expect(post).toContainText('Height of the closed card: 4.4 mm = ');
-  await expect(post).toContainText(/Germany: Large letter \(rules as of \w+ 2026/);
-  await page.getByRole('button', { name: 'Supplies' }).click();
+  await expect(post).toContainText(/Germany: Compact letter \(rules as of \w+ 2026/);
+  await page.getByRole('button', { name: 'Supplies', exact: true }).click();
   await expect(page.getByRole('row', { name: /envelope/i })).toHaveCount(1);
 });
 

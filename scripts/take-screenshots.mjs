@@ -56,7 +56,7 @@ for (const { name, path, key, click, wait, unit = 'in' } of views) {
   await context.addCookies([{ name: 'nibwright-unit', value: unit, url: address }]);
   await page.goto(address + path);
   await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
-  if (wait) await page.getByRole('button', { name: wait }).waitFor();
+  if (wait) await page.getByRole('button', { name: wait }).first().waitFor();
   await page.waitForTimeout(2500);
   for (const unfinished of ['planning…', 'looking…', 'Not complete yet'])
     await page.getByText(unfinished).waitFor({ state: 'detached', timeout: 120_000 });

@@ -37,8 +37,10 @@ export function* postRemedies(
   const found: PostRemedy[] = [];
   for (const candidate of candidates) {
     const remedy = tried(asked, now, [candidate]);
-    if (remedy) found.push(remedy);
-    yield remedy;
+    // Of envelopes that do the same the first is the smallest.
+    const isNew = remedy && (candidate.deed.code !== 'envelope' || !isMatched(remedy, found));
+    if (isNew) found.push(remedy);
+    yield isNew ? remedy : undefined;
   }
   const helped = new Set(found.flatMap(({ cheaper }) => Object.keys(cheaper)));
   const isLeft = now.schemes.some(
@@ -54,6 +56,15 @@ export function* postRemedies(
           ? remedy
           : undefined;
       }
+}
+
+/** Whether another envelope was found that brings the card into the same classes. */
+function isMatched({ cheaper }: PostRemedy, found: readonly PostRemedy[]): boolean {
+  return found.some(
+    (each) =>
+      each.deeds[0]?.code === 'envelope' &&
+      Object.entries(cheaper).every(([scheme, id]) => each.cheaper[scheme as MailSchemeId] === id),
+  );
 }
 
 /** Whether two changes are of different things. */

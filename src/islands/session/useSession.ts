@@ -121,7 +121,10 @@ export function useSession(
     shown,
     one,
     maskPlan,
-    posted, postPlan, suppliesOf]);
+    posted,
+    postPlan,
+    suppliesOf,
+  ]);
   const findings = useFindings({ stations, view, input, start: start.findings });
 
   const { commit: commitEdit, undo, redo, canUndo, canRedo, hasPast, bringPast } = state;

@@ -1,5 +1,5 @@
 import { countWords } from '../../core/words/countWords';
-import { formatLength } from '../../core/length/formatLength';
+import { formatLength, writeSize } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { LibraryId } from '../../core/plan/ids';
 import type { ItemKind, LibraryItem } from '../../core/plan/libraryItem';
@@ -105,6 +105,11 @@ function wordsOf(item: LibraryItem, unit: Unit): string {
   if (item.kind === 'die-set') return countWords(item.steps.length, 'die');
   if (item.kind === 'combination')
     return `${countWords(item.media.length, 'colour')}, ${item.begins} first`;
+  if (item.kind === 'envelope') {
+    const { width, height, gramsPerSquareMetre } = item;
+    const size = writeSize({ width: width.ticks, height: height.ticks }, unit);
+    return `${size} ${unit}, ${gramsPerSquareMetre} g`;
+  }
   if (item.kind === 'stencil') return `${item.layers.length} in sequence`;
   const sort = itemFields[item.kind].find(({ label }) => label === 'Sort')?.read(item) ?? '';
   if (item.kind !== 'tool' || !item.reach) return sort;

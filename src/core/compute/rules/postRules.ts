@@ -5,4 +5,4 @@ import { smallParts } from '../../findings/rules/smallParts';
 import { squarePost } from '../../findings/rules/squarePost';
 
 /** Rules that read how the card is sent: its envelope, its class of mail, and who gets it. */
-export const postRules: readonly Rule[] = [smallParts, overClass, envelopeSmall, squarePost];
+export const postRules: readonly Rule[] = [smallParts, envelopeSmall, overClass, squarePost];
