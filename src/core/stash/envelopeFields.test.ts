@@ -18,7 +18,8 @@ const envelope = libraryItemSchema.parse({
 
 describe('the fields of an envelope', () => {
   it('read back what they write', () => {
-    const fields = itemFields.envelope;
+    // When it is sold is written as every item's.
+    const fields = itemFields.envelope.filter(({ key }) => !key.startsWith('sold'));
     expect(fields.map(({ key }) => key)).toContain('weight');
     for (const field of fields) {
       const written = field.write(field.read(envelope), 'in');
