@@ -1,5 +1,6 @@
 import { keepAlike } from '../core/compute/keepAlike';
 import { postRemedies } from '../core/compute/postRemedies';
+import { heightAreas } from '../core/post/heightAreas';
 import { postPlan } from '../core/post/postPlan';
 import type { PostRemedy } from '../core/post/postRemedy';
 import { resolvePlan } from '../core/resolve/resolvePlan';
@@ -17,7 +18,7 @@ answerInTurn(function* answer({
   const { plan, library } = keepAlike(last, asked);
   last = { plan, library };
   const post = postPlan(plan, resolvePlan(plan, library), library, holdings);
-  yield { kind: 'post', number, post };
+  yield { kind: 'post', number, post, areas: heightAreas(post.map) };
   const remedies: PostRemedy[] = [];
   for (const remedy of postRemedies({ plan, library, holdings }, post)) {
     if (remedy) remedies.push(remedy);

@@ -68,7 +68,14 @@ export function sessionOn(plan: Plan, library: Library = usualLibrary) {
       isLooking: false,
       hasFailed: false,
     },
-    post: { plan: undefined, isOld: false, remedies: [], isLooking: false, hasFailed: false },
+    post: {
+      plan: undefined,
+      areas: [],
+      isOld: false,
+      remedies: [],
+      isLooking: false,
+      hasFailed: false,
+    },
   } satisfies CardSession;
   return session;
 }

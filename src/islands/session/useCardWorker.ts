@@ -74,7 +74,7 @@ export function useCardWorker<
   const isWanted = isSettled || isLooked;
   const now = isLooked ? plan : rested;
   const used = useAlike(
-    useMemo(() => [...usedLibrary(now, library), ...beside], [now, library, beside]),
+    useMemo(() => [...new Set([...usedLibrary(now, library), ...beside])], [now, library, beside]),
   );
   const worker = useRef<Worker>(undefined);
   const asked = useRef(0);

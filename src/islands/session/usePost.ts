@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import type { PostRemedy } from '../../core/post/postRemedy';
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
+import type { HeightArea } from '../../core/post/heightAreas';
 import type { PostPlan } from '../../core/post/postPlan';
 import type { Holding } from '../../core/stash/holding';
 import type { PostReply } from '../../workers/postMessages';
@@ -11,6 +12,8 @@ import { useCardWorker, type FailedReply } from './useCardWorker';
 export interface PostState {
   /** The last that was worked out; undefined while none was. */
   readonly plan: PostPlan | undefined;
+  /** The card by its heights, for drawing. */
+  readonly areas: readonly HeightArea[];
   /** It is of the card as it was before. */
   readonly isOld: boolean;
   /** What brings it into a cheaper class; none while that is looked for. */
@@ -20,9 +23,10 @@ export interface PostState {
   readonly hasFailed: boolean;
 }
 
-type Told = Pick<PostState, 'remedies' | 'isLooking'> & { readonly plan: PostPlan };
+type Told = Pick<PostState, 'areas' | 'remedies' | 'isLooking'> & { readonly plan: PostPlan };
 
 const none: readonly PostRemedy[] = [];
+const noAreas: readonly HeightArea[] = [];
 
 const start = () =>
   new Worker(new URL('../../workers/postWorker.ts', import.meta.url), { type: 'module' });
@@ -45,6 +49,7 @@ export function usePost(
   });
   return {
     plan: told?.plan,
+    areas: told?.areas ?? noAreas,
     isOld,
     remedies: told?.remedies ?? none,
     isLooking: told === undefined || told.isLooking,
@@ -53,7 +58,8 @@ export function usePost(
 }
 
 function take(before: Told | undefined, reply: Exclude<PostReply, FailedReply>): Told | undefined {
-  if (reply.kind === 'post') return { plan: reply.post, remedies: [], isLooking: true };
+  if (reply.kind === 'post')
+    return { plan: reply.post, areas: reply.areas, remedies: [], isLooking: true };
   if (!before) return before;
   return { ...before, remedies: reply.remedies, isLooking: false };
 }

@@ -1,11 +1,14 @@
 import { millimetres } from '../../length/length';
 import type { MailLimit, MailScheme } from './mailScheme';
+import { sizedClass } from './sizedClass';
 
 /** 140 x 90 mm, less the tolerance of 2 mm. */
-const leastFace: readonly MailLimit[] = [
+const least: readonly MailLimit[] = [
   { measure: 'long', least: millimetres(138), confidence: 'high' },
   { measure: 'short', least: millimetres(88), confidence: 'high' },
 ];
+
+const confidence = 'medium';
 
 /** Between countries; each may keep to other limits of its own. */
 export const upuMail: MailScheme = {
@@ -14,35 +17,17 @@ export const upuMail: MailScheme = {
   source: 'Universal Postal Union, Convention Regulations, letter post',
   asOf: '2026-11',
   classes: [
-    {
-      id: 'upu-small',
-      name: 'Small letter',
-      limits: [
-        ...leastFace,
-        { measure: 'long', most: millimetres(245), confidence: 'medium' },
-        { measure: 'short', most: millimetres(165), confidence: 'medium' },
-        { measure: 'thickness', most: millimetres(5), confidence: 'medium' },
-        { measure: 'weight', mostGrams: 100, confidence: 'medium' },
-      ],
-      unknown: [],
-    },
-    {
-      id: 'upu-large',
-      name: 'Large letter',
-      limits: [
-        ...leastFace,
-        { measure: 'long', most: millimetres(381), confidence: 'medium' },
-        { measure: 'short', most: millimetres(305), confidence: 'medium' },
-        { measure: 'thickness', most: millimetres(20), confidence: 'medium' },
-        { measure: 'weight', mostGrams: 500, confidence: 'medium' },
-      ],
-      unknown: [],
-    },
+    sizedClass('upu-small', 'Small letter', least, { size: [245, 165, 5], grams: 100, confidence }),
+    sizedClass('upu-large', 'Large letter', least, {
+      size: [381, 305, 20],
+      grams: 500,
+      confidence,
+    }),
     {
       id: 'upu-letter-post',
       name: 'Letter post',
       limits: [
-        ...leastFace,
+        ...least,
         // 900 and 600 mm, and the tolerance of 2 mm.
         { measure: 'sum', most: millimetres(902), confidence: 'high' },
         { measure: 'long', most: millimetres(602), confidence: 'high' },

@@ -1,10 +1,10 @@
-import { useMemo, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { writeLength } from '../../../core/length/formatLength';
 import { TICKS_PER_INCH, TICKS_PER_MILLIMETRE } from '../../../core/length/length';
-import { heightAreas } from '../../../core/post/heightAreas';
 import type { PostPlan } from '../../../core/post/postPlan';
 import type { SectionLine } from '../../../core/post/sectionOf';
 import { pathOf } from '../../parts/pathOf';
+import { useCardSession } from '../../session/CardSession';
 import { heightScale, isDark, toneOf } from './heightTones';
 import { boxOfCard, type Section } from './useSection';
 
@@ -29,7 +29,7 @@ export function chartScale(post: PostPlan, room: Props['room']): number {
 /** The closed card from above, as a sea chart: areas of one height with their figures, the highest places ringed. */
 export function HeightChart({ post, section, room }: Props) {
   const { map, peaks } = post;
-  const areas = useMemo(() => heightAreas(map), [map]);
+  const { areas } = useCardSession().post;
   const box = boxOfCard(post);
   const scale = chartScale(post, room);
   const steps = heightScale(map.highest);

@@ -5,6 +5,7 @@ import { must } from '../../../../test/support/must';
 import { renderIn, sessionOn } from '../../../../test/support/session';
 import { postRemedies } from '../../../core/compute/postRemedies';
 import type { Plan } from '../../../core/plan/plan';
+import { heightAreas } from '../../../core/post/heightAreas';
 import { postPlan } from '../../../core/post/postPlan';
 import { PostStation } from './PostStation';
 import { postFigure } from './postFigure';
@@ -23,7 +24,8 @@ function posted(of: Plan) {
   const remedies = [...postRemedies({ plan: of, library, holdings: [] }, post)].flatMap(
     (each) => each ?? [],
   );
-  return { ...session, post: { ...session.post, plan: post, remedies } };
+  const areas = heightAreas(post.map);
+  return { ...session, post: { ...session.post, plan: post, areas, remedies } };
 }
 
 const classes = (name: string) => within(screen.getByRole('region', { name }));
