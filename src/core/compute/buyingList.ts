@@ -5,7 +5,6 @@ import type { CardFile } from '../plan/cardFile';
 import { overlayLibrary, type Library } from '../plan/library';
 import type { Plan } from '../plan/plan';
 import { withCopies } from '../plan/withCopies';
-import { envelopeNeed } from '../post/envelopeNeed';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import { resolvePlan } from '../resolve/resolvePlan';
 import type { Holding } from '../stash/holding';
@@ -49,13 +48,8 @@ export function buyingList(
   cuts: CutPlan | undefined,
 ): SupplyList {
   const lists = chosen.map((each) =>
-    supplyList({
-      ...each,
-      holdings,
-      cuts,
-      cutsForOne: undefined,
-      envelope: envelopeNeed(each.plan, each.card, each.library, holdings),
-    }),
+    // Envelopes want the heights of every card, which is too much for a page that lists a whole release.
+    supplyList({ ...each, holdings, cuts, cutsForOne: undefined, envelope: undefined }),
   );
   const papers = new Map<string, SupplyRow>();
   for (const row of lists.flatMap(({ rows }) => rows)) {
