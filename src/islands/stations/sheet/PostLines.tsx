@@ -2,11 +2,11 @@ import type { Unit } from '../../../core/length/length';
 import { postSentences } from '../../../core/prose/postWords';
 import { useCardSession } from '../../session/CardSession';
 
-/** How the card is sent: its height, weight, envelope and classes of mail, with the month of their rules. */
+/** How the card is sent: its height, weight, envelope and classes of mail, with the month of their rules. The print keeps to one page, so it stands on screen and in the Markdown. */
 export function PostLines({ unit }: { readonly unit: Unit }) {
   const { post } = useCardSession();
   return (
-    <section className="break-inside-avoid pt-5 print:pt-2">
+    <section className="pt-5 print:hidden">
       <h3 className="text-lg">Post</h3>
       {post.plan ? (
         <ul className="pt-1">
