@@ -32,6 +32,9 @@ export const bendsOver = millimetres(0.7);
 /** How far a figure on a spring sways to each side. From memory. */
 export const sway = millimetres(2);
 
+/** A card is uneven where its highest point stands so much above half of it; to be changed in the habits. From memory. */
+export const usualUneven = millimetres(1.6);
+
 /** How high the spring under a figure stands at rest: about a foam square. From memory. */
 export const springAtRest = millimetres(1.5);
 

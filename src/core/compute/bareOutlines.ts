@@ -8,8 +8,7 @@ import type { Outline } from '../outline/outline';
  */
 
 const units = ['mm', 'in'] as const;
-export type BareUnit = (typeof units)[number];
-export const ticksPer: Readonly<Record<BareUnit, number>> = {
+export const ticksPer: Readonly<Record<(typeof units)[number], number>> = {
   mm: TICKS_PER_MILLIMETRE,
   in: TICKS_PER_INCH,
 };

@@ -1,23 +1,23 @@
 import { z } from 'zod';
-import { lengthFromTicks, type Length } from '../length/length';
+import { lengthFromTicks, type Size } from '../length/length';
 import { corners } from '../outline/outline';
 import { cardFileSchema } from '../plan/cardFile';
 import { faceIds } from '../plan/faces';
 import type { Immutable } from '../plan/ids';
 import { mailClassIds, mailSchemeIds, type MailSchemeId } from '../plan/planFacts';
-import { cardBox, fitIn, fits, type EnvelopeFit, type PostEnvelope } from '../post/envelopeFor';
+import { cardBox, fits, roomIn, type RoomLeft } from '../post/envelopeFor';
 import { heightAreas } from '../post/heightAreas';
-import { heightMap, type HeightMap } from '../post/heightMap';
-import { judgeMail, type MailPiece, type Verdict } from '../post/mail/judge';
+import { heightMap } from '../post/heightMap';
+import { judgeMail, type JudgedScheme, type MailPiece, type Verdict } from '../post/mail/judge';
 import { mailMeasures } from '../post/mail/mailScheme';
 import { mailSchemes } from '../post/mail/mailSchemes';
 import { peaksOf } from '../post/peaks';
-import { closedSize, postPlan } from '../post/postPlan';
+import { closedSize, postPlan, type PostPlan } from '../post/postPlan';
 import { settleStack } from '../post/settleStack';
 import { unevennessOf } from '../post/unevenness';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { holdingSchema } from '../stash/holding';
-import { bendsOver } from '../tolerances';
+import { bendsOver, usualUneven } from '../tolerances';
 import { outlineSchema, ticksOf, ticksPer, unitShape } from './bareOutlines';
 import { linesOf, linesSchema } from './sceneAnswer';
 
@@ -195,21 +195,21 @@ function postOfCard({
   holdings,
 }: Immutable<z.output<typeof cardPostSchema>>): PostAnswer {
   const post = postPlan(plan, resolvePlan(plan, library), library, holdings);
+  const per = ticksPer[unit];
   const { grams, tolerance, rows } = post.weight;
+  const { chosen } = post.envelopes;
   return {
-    ...heightAnswer(post.map, ticksPer[unit]),
+    ...heightAnswer(post, per),
     weight: {
       grams,
       tolerance,
       rows: rows.map((row) => ({ part: row.part, name: row.name, grams: row.grams })),
     },
-    envelope: envelopeAnswer(post.envelopes.chosen, ticksPer[unit]),
-    mail: mailAnswer(post.piece, schemes, ticksPer[unit]),
+    envelope:
+      (chosen && envelopeAnswer(chosen.envelope.name, chosen.envelope.size, chosen, per)) ?? null,
+    mail: mailAnswer(post.schemes, schemes, per),
   };
 }
-
-/** 1.6 mm, as in the house habits. */
-const usualUneven = lengthFromTicks(25_600);
 
 function postOfStack(problem: Immutable<z.output<typeof stackPostSchema>>): PostAnswer {
   const { unit, face, plates, leaves, grams, envelope, schemes } = problem;
@@ -236,45 +236,41 @@ function postOfStack(problem: Immutable<z.output<typeof stackPostSchema>>): Post
     ),
   );
   const card = cardBox(map);
-  const fit = envelope && fitIn(card, bareEnvelope(envelope, length), length(envelope.room));
+  const closed = envelope && {
+    size: {
+      width: length(Math.max(envelope.width, envelope.height)),
+      height: length(Math.min(envelope.width, envelope.height)),
+    },
+    caliper: length(envelope.caliper),
+  };
+  const left = envelope && closed && roomIn(card, closed.size, length(envelope.room));
+  const unevenness = unevennessOf(map);
   const piece: MailPiece = {
-    ...closedSize(card, fit?.envelope),
+    ...closedSize(card, closed),
     grams: grams + (envelope?.grams ?? 0),
-    uneven: unevennessOf(map).by,
+    uneven: unevenness.by,
     unevenBy: problem.unevenBy === undefined ? usualUneven : length(problem.unevenBy),
   };
   return {
-    ...heightAnswer(map, per),
+    ...heightAnswer({ map, unevenness, peaks: peaksOf(map) }, per),
     weight: { grams: piece.grams, tolerance: 0, rows: [] },
-    envelope: envelopeAnswer(fit, per),
-    mail: mailAnswer(piece, schemes, per),
+    envelope: closed && left ? envelopeAnswer('envelope', closed.size, left, per) : null,
+    mail: mailAnswer(
+      mailSchemes.map((scheme) => judgeMail(scheme, piece)),
+      schemes,
+      per,
+    ),
   };
 }
 
-/** An envelope of which only the sizes are known, lying. */
-function bareEnvelope(
-  { width, height, caliper }: NonNullable<z.output<typeof stackPostSchema>['envelope']>,
-  length: (value: number) => Length,
-): PostEnvelope {
-  return {
-    key: 'envelope',
-    name: 'envelope',
-    size: { width: length(Math.max(width, height)), height: length(Math.min(width, height)) },
-    caliper: length(caliper),
-    gramsPerSquareMetre: 0,
-    colour: '#ffffff',
-    choice: { by: 'smallest' },
-    owned: undefined,
-    isOwned: false,
-  };
-}
-
-function heightAnswer(map: HeightMap, per: number) {
-  const { by, middle } = unevennessOf(map);
+function heightAnswer(
+  { map, peaks, unevenness: { by, middle } }: Pick<PostPlan, 'map' | 'peaks' | 'unevenness'>,
+  per: number,
+) {
   return {
     height: map.highest / per,
     gap: map.gap / per,
-    peaks: peaksOf(map).map(({ at, top, layers }) => ({
+    peaks: peaks.map(({ at, top, layers }) => ({
       x: at.x / per,
       y: at.y / per,
       top: top ?? null,
@@ -295,37 +291,37 @@ function heightAnswer(map: HeightMap, per: number) {
   };
 }
 
-function envelopeAnswer(chosen: EnvelopeFit | undefined, per: number): PostAnswer['envelope'] {
-  if (!chosen) return null;
-  const { envelope, long, short } = chosen;
+function envelopeAnswer(
+  name: string,
+  size: Size,
+  left: RoomLeft,
+  per: number,
+): PostAnswer['envelope'] {
   return {
-    name: envelope.name,
-    width: envelope.size.width / per,
-    height: envelope.size.height / per,
-    along: long / per,
-    across: short / per,
-    fits: fits(chosen),
+    name,
+    width: size.width / per,
+    height: size.height / per,
+    along: left.long / per,
+    across: left.short / per,
+    fits: fits(left),
   };
 }
 
 function mailAnswer(
-  piece: MailPiece,
+  judged: readonly JudgedScheme[],
   asked: readonly MailSchemeId[],
   per: number,
 ): PostAnswer['mail'] {
-  return mailSchemes
-    .filter(({ id }) => asked.includes(id))
-    .map((scheme) => {
-      const { of, cheapest, classes } = judgeMail(scheme, piece);
-      return {
-        ...{ scheme: of.id, name: of.name, source: of.source, asOf: of.asOf },
-        cheapest: cheapest?.of.id ?? null,
-        classes: classes.map(({ of: { id, name }, stands, verdicts }) => ({
-          ...{ id, name, stands },
-          verdicts: verdicts.map((verdict) => verdictAnswer(verdict, per)),
-        })),
-      };
-    });
+  return judged
+    .filter(({ of }) => asked.includes(of.id))
+    .map(({ of, cheapest, classes }) => ({
+      ...{ scheme: of.id, name: of.name, source: of.source, asOf: of.asOf },
+      cheapest: cheapest?.of.id ?? null,
+      classes: classes.map(({ of: { id, name }, stands, verdicts }) => ({
+        ...{ id, name, stands },
+        verdicts: verdicts.map((verdict) => verdictAnswer(verdict, per)),
+      })),
+    }));
 }
 
 function verdictAnswer(verdict: Verdict, per: number) {

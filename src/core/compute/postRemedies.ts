@@ -7,6 +7,7 @@ import { changePiece } from '../plan/pieceEdits';
 import type { Plan } from '../plan/plan';
 import type { MailClassId, MailSchemeId } from '../plan/planFacts';
 import { fits } from '../post/envelopeFor';
+import { isCheaper } from '../post/mail/isCheaper';
 import { postPlan, type PostPlan } from '../post/postPlan';
 import type { PostDeed, PostRemedy } from '../post/postRemedy';
 import { resolvePlan } from '../resolve/resolvePlan';
@@ -87,9 +88,9 @@ function tried(
   const cheaper: Partial<Record<MailSchemeId, MailClassId>> = {};
   for (const [at, { of, cheapest }] of then.schemes.entries()) {
     const before = now.schemes[at]?.cheapest;
-    if (!cheapest || before?.of === cheapest.of) continue;
-    const rank = (id: MailClassId) => of.classes.findIndex((each) => each.id === id);
-    if (!before || rank(cheapest.of.id) < rank(before.of.id)) cheaper[of.id] = cheapest.of.id;
+    if (!cheapest) continue;
+    const { id } = cheapest.of;
+    if (!before || isCheaper(id, before.of.id)) cheaper[of.id] = id;
   }
   if (Object.keys(cheaper).length === 0) return undefined;
   return {

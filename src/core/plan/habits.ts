@@ -5,7 +5,7 @@ import { asTyped } from '../length/typedLength';
 import { sixteenthInch, wholeMillimetre } from '../length/marks';
 import { adhesiveIds, adhesives } from '../paper/adhesives';
 import type { Immutable } from './ids';
-import { usualInset } from '../tolerances';
+import { usualInset, usualUneven } from '../tolerances';
 import { wordsStampings } from './planFacts';
 import { ruleIds } from './rules';
 
@@ -167,7 +167,7 @@ export function defaultHabits(leadingUnit: Unit): Habits {
     wordsStamped: 'as-listed',
     keepsGroundsOff: false,
     envelopeRoom: asTyped(millimetres(0.4)),
-    unevenBy: asTyped(millimetres(1.6)),
+    unevenBy: asTyped(usualUneven),
     rulesOff: [],
   };
 }

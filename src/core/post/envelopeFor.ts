@@ -33,10 +33,14 @@ export interface PostEnvelope {
 }
 
 /** What is left in an envelope beside card, height and the room it wants; negative where it does not fit. */
-export interface EnvelopeFit {
-  readonly envelope: PostEnvelope;
+export interface RoomLeft {
   readonly long: Length;
   readonly short: Length;
+}
+
+/** An envelope with the room it leaves. */
+export interface EnvelopeFit extends RoomLeft {
+  readonly envelope: PostEnvelope;
 }
 
 export interface EnvelopePlan {
@@ -63,11 +67,10 @@ export function cardBox(map: HeightMap): CardBox {
   return { ...sides, height: map.highest };
 }
 
-/** What an envelope leaves beside card, height and room. */
-export function fitIn(card: CardBox, envelope: PostEnvelope, room: Length): EnvelopeFit {
-  const { long, short } = sidesOf(envelope.size);
+/** What an envelope of a size leaves beside card, height and room. */
+export function roomIn(card: CardBox, size: Size, room: Length): RoomLeft {
+  const { long, short } = sidesOf(size);
   return {
-    envelope,
     long: subtractLengths(long, sumLengths(card.long, card.height, room)),
     short: subtractLengths(short, sumLengths(card.short, card.height, room)),
   };
@@ -79,7 +82,7 @@ const usual = { gramsPerSquareMetre: 90, caliper: millimetres(0.12), colour: '#f
 /**
  * The envelope of a card: the one chosen, else the smallest of the stash that holds it, else the smallest there is. A
  * flat envelope that is so wide goes round what is together as wide and high as it, so the height is wanted in both
- * directions (geometry; handbook 10), and some room beside it.
+ * directions (geometry; common practice), and some room beside it.
  * @param room by the habit, on each side together
  */
 export function envelopeFor(
@@ -87,7 +90,7 @@ export function envelopeFor(
   { choice, library, holdings, room }: EnvelopeInput,
 ): EnvelopePlan {
   const card = cardBox(map);
-  const fit = (envelope: PostEnvelope) => fitIn(card, envelope, room);
+  const fit = (envelope: PostEnvelope) => ({ envelope, ...roomIn(card, envelope.size, room) });
   const all = [...ownedEnvelopes(library, holdings), ...standardEnvelopes].map(fit);
   return { chosen: chosenOf(choice, all, library, fit), all, card };
 }
@@ -99,7 +102,7 @@ export interface EnvelopeInput {
   readonly room: Length;
 }
 
-export function fits({ long, short }: EnvelopeFit): boolean {
+export function fits({ long, short }: RoomLeft): boolean {
   return long >= 0 && short >= 0;
 }
 

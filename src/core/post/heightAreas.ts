@@ -1,8 +1,9 @@
 import { outlineOfParts } from '../arrangement/arrange';
 import type { Point } from '../geometry/flattenPath';
+import { groupBy } from '../groupBy';
 import type { Length } from '../length/length';
 import type { Outline } from '../outline/outline';
-import type { HeightMap, HeightPart } from './heightMap';
+import type { HeightMap } from './heightMap';
 import { roomiest } from './roomiest';
 
 /** All of the card that is of one height, for drawing. */
@@ -18,13 +19,7 @@ export interface HeightArea {
 
 /** The card by its heights, from the lowest to the highest; the parts of each joined. */
 export function heightAreas({ parts }: HeightMap): readonly HeightArea[] {
-  const byHeight = new Map<Length, HeightPart[]>();
-  for (const part of parts) {
-    const own = byHeight.get(part.height);
-    if (own) own.push(part);
-    else byHeight.set(part.height, [part]);
-  }
-  return [...byHeight]
+  return [...groupBy(parts, ({ height }) => height)]
     .toSorted(([a], [b]) => a - b)
     .map(([height, own]) => {
       const outline = outlineOfParts(own);

@@ -79,7 +79,7 @@ describe('the weight of a card', () => {
 });
 
 describe('the envelope of a card', () => {
-  // Handbook: the A2 envelope is 4 3/8 x 5 3/4 for a card of 4 1/4 x 5 1/2; a lifted card needs its height in both directions.
+  // Common practice: the A2 envelope is 4 3/8 x 5 3/4 for a card of 4 1/4 x 5 1/2; a lifted card needs its height in both directions.
   it('is the smallest owned that goes round card and height', () => {
     const bare = post(planOf([])).envelopes;
     expect(bare.chosen?.envelope.name).toBe('close');

@@ -1,5 +1,5 @@
 import type { Point } from '../geometry/flattenPath';
-import { subtractLengths, sumLengths, zeroLength, type Length } from '../length/length';
+import { longerOf, subtractLengths, sumLengths, zeroLength, type Length } from '../length/length';
 import type { Outline } from '../outline/outline';
 import { layersAt, type HeightMap, type Layer } from './heightMap';
 
@@ -37,17 +37,15 @@ export function sectionOf(map: HeightMap, { from, to }: SectionLine): readonly S
     const end = ends[at + 1] ?? start;
     const middle = (start + end) / 2;
     const covers = crossings.flatMap((own, index) => (isWithin(own, middle) ? [index] : []));
-    return covers.length === 0 ? [] : [{ start, end, covers }];
+    return covers.length === 0 ? [] : [{ start, end, ...columnOf(map, covers) }];
   });
-  const under = backOf(
-    map,
-    columns.map(({ covers }) => covers),
-  );
+  // The back stands off what the card lies on as far as what is highest under it.
+  const under = columns.reduce((most, { below }) => longerOf(most, below), zeroLength);
   const open = new Map<string, SectionBlock>();
   const blocks: SectionBlock[] = [];
-  for (const { start, end, covers } of columns) {
+  for (const { start, end, ...column } of columns) {
     const own = new Map<string, SectionBlock>();
-    for (const block of blocksIn(map, covers, under)) {
+    for (const block of blocksIn(column, under)) {
       const key = `${block.kind} ${block.plate} ${block.name} ${block.low} ${block.high}`;
       const before = open.get(key);
       const isNext = before !== undefined && Math.abs(before.end - start * length) < 1;
@@ -66,36 +64,30 @@ export function sectionOf(map: HeightMap, { from, to }: SectionLine): readonly S
   return blocks;
 }
 
-/** How far the back stands off what the card lies on: as far as what is highest under it along the line. */
-function backOf(map: HeightMap, columns: readonly (readonly number[])[]): Length {
-  return columns.reduce<Length>((most, covers) => {
-    const own = covers.flatMap((at) => {
-      const plate = map.stack.plates[at - 1];
-      return plate?.face === 'back' ? [plate] : [];
-    });
-    const top = own.reduce<Length>(
-      (height, { foot, caliper }) => sumLengths(Math.max(foot, height) as Length, caliper),
-      zeroLength,
-    );
-    return top > most ? top : most;
-  }, zeroLength);
+/** What lies at one place of the line. */
+interface Column {
+  /** From the lowest up. */
+  readonly layers: readonly Layer[];
+  /** What lies on the back. */
+  readonly below: Length;
+  readonly isOnCard: boolean;
 }
 
-/** The layers of one place, from the lowest up. */
+/** @param covers the card, 0, and the plates that lie there, from 1 */
+function columnOf(map: HeightMap, covers: readonly number[]): Column {
+  const plates = covers.filter((at) => at > 0).map((at) => at - 1);
+  const layers = layersAt(map, { covers: plates }).toReversed();
+  const back = layers.findIndex(({ kind }) => kind === 'leaf');
+  const below = sumLengths(...layers.slice(0, back).map(({ height }) => height));
+  return { layers, below, isOnCard: covers[0] === 0 };
+}
+
 function blocksIn(
-  map: HeightMap,
-  covers: readonly number[],
+  { layers, below, isOnCard }: Column,
   under: Length,
 ): readonly Omit<SectionBlock, 'start' | 'end'>[] {
-  const isOnCard = covers[0] === 0;
-  const layers = layersAt(map, { covers: covers.filter((at) => at > 0).map((at) => at - 1) });
-  const upward = layers.toReversed();
-  const back = upward.findIndex(({ kind }) => kind === 'leaf');
-  const below = upward
-    .slice(0, back)
-    .reduce<Length>((sum, { height }) => sumLengths(sum, height), zeroLength);
   let low = subtractLengths(under, below);
-  return upward.flatMap((layer) => {
+  return layers.flatMap((layer) => {
     const high = sumLengths(low, layer.height);
     const block = {
       ...{ kind: layer.kind, name: layer.name, plate: layer.plate },

@@ -1,6 +1,6 @@
 import { TICKS_PER_MILLIMETRE, type Size } from '../length/length';
 import { areaOfOutline } from '../outline/polygons';
-import { adhesiveIds, type AdhesiveId } from '../paper/adhesives';
+import { adhesive, adhesiveIds, type AdhesiveId } from '../paper/adhesives';
 import { findItem, type Library } from '../plan/library';
 import type { LibraryItem } from '../plan/libraryItem';
 import type { Plan } from '../plan/plan';
@@ -91,14 +91,6 @@ export function weighCard(
   envelope: PostEnvelope | undefined,
 ): Weight {
   const guessed: string[] = [];
-  const paper = (part: WeightPart, name: string, grams: number): WeightRow => ({
-    ...{ part, name, grams },
-    tolerance: grams * paperTolerance,
-  });
-  const loose = (part: WeightPart, name: string, grams: number): WeightRow => ({
-    ...{ part, name, grams },
-    tolerance: grams * looseTolerance,
-  });
   const gramsOf = (name: string, stock: { readonly gramsPerSquareMetre: number } | undefined) => {
     if (!stock) guessed.push(name);
     return stock?.gramsPerSquareMetre ?? unknownStock;
@@ -115,7 +107,7 @@ export function weighCard(
       const held = card.pieces.filter((piece) => isHeldBy(piece, id));
       if (held.length === 0) return [];
       const amount = held.reduce((sum, { rect }) => sum + adhesiveAmount(id, rect, plan.habits), 0);
-      return [loose('adhesives', id, amount * adhesiveGrams[id])];
+      return [loose('adhesives', adhesive(id).name, amount * adhesiveGrams[id])];
     }),
     ...card.marks
       .filter(({ height }) => height > 0)
@@ -140,6 +132,13 @@ export function weighCard(
   ];
   return { rows, ...sumOf(rows), guessed };
 }
+
+type RowOf = (part: WeightPart, name: string, grams: number) => WeightRow;
+const within =
+  (share: number): RowOf =>
+  (part, name, grams) => ({ part, name, grams, tolerance: grams * share });
+const paper = within(paperTolerance);
+const loose = within(looseTolerance);
 
 /** Its two faces, and seams and flap, which take half a face more; from memory. */
 const facesOfEnvelope = 2.5;

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { demoCards } from '../../../test/support/demoCards';
+import { schemeOf } from '../../../test/support/mail';
 import { must } from '../../../test/support/must';
 import { inches, millimetres, zeroLength } from '../length/length';
 import { judgeMail, type MailPiece } from '../post/mail/judge';
-import { mailScheme } from '../post/mail/mailSchemes';
 import { postPlan } from '../post/postPlan';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { classWords, postSentences, unknownWords, writeGrams } from './postWords';
@@ -13,7 +13,7 @@ const piece: MailPiece = {
   ...{ uneven: millimetres(2.4), unevenBy: millimetres(1.6) },
 };
 const classes = (scheme: 'us' | 'uk' | 'germany', of: MailPiece) =>
-  judgeMail(mailScheme(scheme), of).classes;
+  judgeMail(schemeOf(scheme), of).classes;
 
 describe('how a piece stands to a class', () => {
   it('is what is left of thickness and weight, or all it is beyond of', () => {

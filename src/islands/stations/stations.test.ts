@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { rules } from '../../core/compute/rules/rules';
 import { ruleGroupOf, ruleGroups } from '../../core/plan/rules';
+import { stationFigures } from './stationFigures';
 import { stationKeys } from './stationKeys';
 import { isView, pageTitle, stations } from './stations';
 
@@ -25,5 +26,6 @@ describe('the stations', () => {
     expect(new Set(loaded)).toEqual(new Set(own));
     expect(await station.load()).toBeTypeOf('function');
     expect(stationKeys[station.id]?.length).toBeGreaterThan(0);
+    expect(stationFigures[station.id]).toBeTypeOf('function');
   });
 });

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import mail from '../../../../test/reference/mail.json';
+import { schemeOf } from '../../../../test/support/mail';
 import { must } from '../../../../test/support/must';
 import { inches, millimetres, zeroLength, type Length } from '../../length/length';
-import type { MailClassId, MailSchemeId } from '../../plan/planFacts';
+import { mailClassIds, type MailClassId, type MailSchemeId } from '../../plan/planFacts';
+import { isCheaper } from './isCheaper';
 import { isBeyond, judgeMail, type JudgedClass, type MailPiece } from './judge';
-import { mailClass, mailScheme, mailSchemes } from './mailSchemes';
+import { mailSchemes } from './mailSchemes';
 
 /** Of everyday height and weight, so that its face alone decides. */
 const piece = (width: Length, height: Length, change: Partial<MailPiece> = {}): MailPiece => ({
@@ -17,7 +19,7 @@ const piece = (width: Length, height: Length, change: Partial<MailPiece> = {}): 
 });
 
 const classOf = (scheme: MailSchemeId, id: MailClassId, of: MailPiece): JudgedClass =>
-  must(judgeMail(mailScheme(scheme), of).classes.find((each) => each.of.id === id));
+  must(judgeMail(schemeOf(scheme), of).classes.find((each) => each.of.id === id));
 
 const isOver = ({ verdicts }: JudgedClass, side: 'least' | 'most') =>
   verdicts.some(
@@ -51,7 +53,7 @@ describe('envelopes by their face', () => {
     expect(isOver(classOf('uk', 'uk-letter', of), 'most') ? 'large letter' : 'letter').toBe(
       row.royalMail,
     );
-    expect(germanNames[judgeMail(mailScheme('germany'), of).cheapest?.of.id ?? '']).toBe(
+    expect(germanNames[judgeMail(schemeOf('germany'), of).cheapest?.of.id ?? '']).toBe(
       row.deutschePostBySizeOnly,
     );
     expect(isOver(classOf('upu', 'upu-letter-post', of), 'least')).toBe(
@@ -82,7 +84,7 @@ describe('limits', () => {
   });
 
   it('of the United Kingdom and Germany are those written down from their publications', () => {
-    expect(mailClass('uk-letter').limits).toEqual(
+    expect(schemeOf('uk').classes[0]?.limits).toEqual(
       expect.arrayContaining([
         expect.objectContaining({ most: millimetres(royalMail.letter.maxMm[2] ?? 0) }),
         expect.objectContaining({ mostGrams: royalMail.letter.maxG }),
@@ -90,9 +92,9 @@ describe('limits', () => {
     );
     const { standardbrief } = deutschePost;
     const ofStandard = c6({ thickness: millimetres(standardbrief.maxThicknessMm), grams: 20 });
-    expect(judgeMail(mailScheme('germany'), ofStandard).cheapest?.of.id).toBe('germany-standard');
+    expect(judgeMail(schemeOf('germany'), ofStandard).cheapest?.of.id).toBe('germany-standard');
     const thicker = { ...ofStandard, thickness: millimetres(standardbrief.maxThicknessMm + 0.1) };
-    expect(judgeMail(mailScheme('germany'), thicker).cheapest?.of.id).toBe('germany-compact');
+    expect(judgeMail(schemeOf('germany'), thicker).cheapest?.of.id).toBe('germany-compact');
   });
 
   it('tell what is left, and by how much something is beyond', () => {
@@ -125,9 +127,9 @@ describe('limits', () => {
   });
 
   it('make an uneven letter not machinable, however light', () => {
-    const uneven = judgeMail(mailScheme('us'), c6({ uneven: millimetres(2) }));
+    const uneven = judgeMail(schemeOf('us'), c6({ uneven: millimetres(2) }));
     expect(uneven.cheapest?.of.id).toBe('us-nonmachinable');
-    expect(judgeMail(mailScheme('uk'), c6({ uneven: millimetres(2) })).cheapest?.of.id).toBe(
+    expect(judgeMail(schemeOf('uk'), c6({ uneven: millimetres(2) })).cheapest?.of.id).toBe(
       'uk-letter',
     );
   });
@@ -140,6 +142,13 @@ describe('limits', () => {
       for (const { limits, unknown } of classes)
         expect(limits.length + unknown.length).toBeGreaterThan(2);
     }
+  });
+
+  it('are of classes that stand from the cheapest to the dearest, as they are listed', () => {
+    const listed = mailSchemes.flatMap(({ classes }) => classes.map(({ id }) => id));
+    expect(listed).toEqual([...mailClassIds]);
+    expect(isCheaper('uk-letter', 'uk-large-letter')).toBe(true);
+    expect(isCheaper('uk-letter', 'uk-letter')).toBe(false);
   });
 
   // Common practice: a card of one layer is a letter anywhere.

@@ -17,7 +17,7 @@ export function Highest({ post, isInLine }: Props) {
     <span className="text-pencil font-semibold">Highest {writeLength(peak.height, 'mm')} mm</span>
   );
   const inInches = `${writeLength(peak.height, 'in')} in`;
-  const half = [
+  const beside = [
     `Half of the card is no higher than ${writeLength(post.unevenness.middle, 'mm')} mm.`,
     ...(post.unlaid.length > 0
       ? [`Not in the height, as it lies nowhere on the card: ${joinWords(post.unlaid)}.`]
@@ -27,7 +27,7 @@ export function Highest({ post, isInLine }: Props) {
     return (
       <p>
         <span className="text-pencil font-semibold">Highest</span> {heightSum(peak)}; {inInches}.{' '}
-        {half}
+        {beside}
       </p>
     );
   return (
@@ -49,7 +49,7 @@ export function Highest({ post, isInLine }: Props) {
           </tr>
         </tbody>
       </table>
-      <p className="text-sheet-muted pt-2">{half}</p>
+      <p className="text-sheet-muted pt-2">{beside}</p>
     </div>
   );
 }

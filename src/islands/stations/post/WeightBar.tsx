@@ -1,22 +1,8 @@
 import { useEffect, useRef } from 'react';
 import type { PostPlan } from '../../../core/post/postPlan';
-import { weightParts, type WeightPart } from '../../../core/post/weighCard';
 import { weightPartNames, weightWords, writeGrams } from '../../../core/prose/postWords';
 import { joinWords } from '../../../core/words/phrases';
-
-/** A part of the weight with its sum. */
-export interface WeightShare {
-  readonly part: WeightPart;
-  readonly name: string;
-  readonly grams: number;
-}
-
-function sharesOf({ weight: { rows } }: PostPlan): readonly WeightShare[] {
-  return weightParts.flatMap((part) => {
-    const grams = rows.reduce((sum, row) => sum + (row.part === part ? row.grams : 0), 0);
-    return grams > 0 ? [{ part, name: weightPartNames[part], grams }] : [];
-  });
-}
+import { sharesOf } from './weightShares';
 
 /** What is posted weighs so much: one bar by its parts, and a row for each thing. */
 export function WeightBar({ post }: { readonly post: PostPlan }) {
@@ -26,7 +12,7 @@ export function WeightBar({ post }: { readonly post: PostPlan }) {
     let isGone = false;
     let end: (() => void) | undefined;
     void import('./drawWeight').then(({ drawWeight }) => {
-      if (element.current && !isGone) end = drawWeight(element.current, sharesOf(post));
+      if (element.current && !isGone) end = drawWeight(element.current, sharesOf(post.weight));
     });
     return () => {
       isGone = true;

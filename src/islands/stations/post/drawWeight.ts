@@ -4,7 +4,7 @@ import { init, use as register } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import type { WeightPart } from '../../../core/post/weighCard';
 import { writeGrams } from '../../../core/prose/postWords';
-import type { WeightShare } from './WeightBar';
+import type { WeightShare } from './weightShares';
 
 register([BarChart, GridComponent, TooltipComponent, SVGRenderer]);
 
