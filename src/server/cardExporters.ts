@@ -105,7 +105,7 @@ const jigOf = ({ file, library, face }: ExportInput) =>
   jigPage(resolvePlan(file.plan, library), face, jigTitle(file, face));
 
 const foamOf = ({ file: { plan }, library }: ExportInput) =>
-  foamPage(foamOutlines(plan, resolvePlan(plan, library)), `${plan.about.title}: foam sheets`);
+  foamPage(foamOutlines(plan, resolvePlan(plan, library)), `${plan.about.title}: foam`);
 
 /** All masks on one page. @throws RefusalError 422 where there are none */
 function loosePage({ file, library }: ExportInput): Page {
@@ -159,14 +159,14 @@ export const cardExporters: readonly CardExporter[] = [
   {
     file: 'foam.svg',
     ending: '.svg',
-    says: () => ['foam sheets'],
+    says: () => ['foam'],
     type: 'image/svg+xml',
     write: (input) => writeSvg(foamOf(input)),
   },
   {
     file: 'foam.dxf',
     ending: '.dxf',
-    says: () => ['foam sheets'],
+    says: () => ['foam'],
     type: 'application/dxf',
     write: (input) => writeDxf(foamOf(input)),
   },

@@ -1,4 +1,5 @@
 import {
+  lengthFromTicks,
   longerOf,
   shorterOf,
   subtractLengths,
@@ -6,9 +7,8 @@ import {
   zeroLength,
   type Length,
 } from '../length/length';
-import { isLifted } from '../resolve/bond';
 import { boxOnFace } from '../resolve/boxOnFace';
-import type { Rect } from '../outline/outline';
+import { boundsOf, type Rect } from '../outline/outline';
 import type { Fold } from '../paper/cardFormat';
 import { looksForward, type FaceId } from '../plan/faces';
 import type { ResolvedCard } from '../resolve/resolvedCard';
@@ -94,7 +94,7 @@ function layerOf(
   surface: Length,
   { under, tent }: Standing,
 ): Omit<SectionLayer, 'isBehindGap'> {
-  const { id, face, foot, caliper, lift } = piece;
+  const { id, face, foot, caliper } = piece;
   const shown = boxOnFace(piece);
   const standing = ({ from, to }: Extent) => ({
     y: tent !== undefined && face === 'inside-front' ? subtractLengths(tent, to) : from,
@@ -102,21 +102,36 @@ function layerOf(
   });
   const whole = { from: shown.y, to: sumLengths(shown.y, shown.height) };
   const carried = { from: longerOf(whole.from, under.from), to: shorterOf(whole.to, under.to) };
-  const isCarried = carried.to > carried.from;
+  const foam = foamUnder(piece, carried);
   const isForward = looksForward(face);
   const x = isForward
     ? subtractLengths(surface, sumLengths(foot, caliper))
     : sumLengths(surface, foot);
-  const foamX = isForward ? sumLengths(x, caliper) : subtractLengths(x, lift);
   return {
     key: id,
     row: id,
     kind: 'piece',
     box: { x, width: caliper, ...standing(whole) },
     colour: piece.paint.colour,
-    foam:
-      isLifted(piece) && isCarried && piece.raised === 0
-        ? { x: foamX, width: lift, ...standing(carried) }
-        : undefined,
+    foam: foam && {
+      x: isForward ? sumLengths(x, caliper) : subtractLengths(x, foam.height),
+      width: foam.height,
+      ...standing(foam),
+    },
   };
+}
+
+/** How high the foam under a piece is, and from where to where; none where it lies on what it crosses. */
+function foamUnder(
+  piece: ResolvedPiece,
+  carried: Extent,
+): (Extent & { readonly height: Length }) | undefined {
+  const [highest] = piece.bonds
+    .filter(({ adhesive }) => adhesive.foam)
+    .toSorted((a, b) => b.height - a.height);
+  if (!highest || piece.raised > 0) return undefined;
+  const { y0, y1 } = boundsOf((highest.pads ?? []).flatMap(({ outline }) => outline));
+  const extent = highest.pads ? { from: lengthFromTicks(y0), to: lengthFromTicks(y1) } : carried;
+  if (extent.to <= extent.from) return undefined;
+  return { ...extent, height: highest.pads ? highest.height : piece.lift };
 }

@@ -1,4 +1,5 @@
 import { TICKS_PER_MILLIMETRE } from '../length/length';
+import { adhesive } from '../paper/adhesives';
 import { boundsOf } from '../outline/outline';
 import { cutShapes } from '../drawing/cutLines';
 import type { FoamOutline } from './foamOutlines';
@@ -8,12 +9,12 @@ import type { Page, Shape } from '../drawing/shape';
 const gap = 5 * TICKS_PER_MILLIMETRE;
 const nameHeight = 3 * TICKS_PER_MILLIMETRE;
 
-/** Foam sheets side by side, their names beneath. Those that leave nothing to cut are left out. */
+/** The foam of pieces side by side, as it lies under them, their names beneath. Those that leave nothing to cut are left out. */
 export function foamPage(foams: readonly FoamOutline[], title: string): Page {
   const [outlines, names]: [Shape[], Shape[]] = [[], []];
   let left = gap;
   let height = 0;
-  for (const { outline, letter, name } of foams) {
+  for (const { outline, letter, name, foam, pads } of foams) {
     if (outline.length === 0) continue;
     const { x0, y0, x1, y1 } = boundsOf(outline);
     const by = { x: left - x0, y: gap - y0 };
@@ -28,7 +29,8 @@ export function foamPage(foams: readonly FoamOutline[], title: string): Page {
       x: left,
       y: y1 + by.y + nameHeight * 1.4,
       height: nameHeight,
-      words: `${letter} ${name}`,
+      words:
+        pads > 0 ? `${letter} ${name}: ${pads} of ${adhesive(foam).name}` : `${letter} ${name}`,
       colour: '#1e2428',
     });
     left += x1 - x0 + gap;

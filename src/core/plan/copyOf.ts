@@ -34,10 +34,11 @@ function withNeighbours(piece: Piece, copied: (id: PieceId) => PieceId): Piece {
     y: y.from === 'piece' ? { ...y, piece: copied(y.piece) } : y,
   };
   if (!isPaper(piece)) return { ...piece, place };
-  const { size } = piece;
+  const { size, zones } = piece;
   return {
     ...piece,
     place,
+    zones: zones.map((zone) => ({ ...zone, over: zone.over && copied(zone.over) })),
     size: size.by === 'outset' ? { ...size, around: copied(size.around) } : size,
   };
 }

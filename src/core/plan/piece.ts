@@ -12,6 +12,7 @@ import type { sizeRuleSchema } from './pieces/sizeRule';
 import { stencillingSchema } from './pieces/stencil';
 import type { supportSchema } from './pieces/common';
 import { wordsSchema } from './pieces/words';
+import { zoneSchema } from './pieces/zone';
 
 /** All a plan is made of beside its base. Paper is cut and glued; the others lie on paper as marks. */
 export const pieceSchema = z
@@ -85,6 +86,8 @@ export type PieceOf<Kind extends PieceKind> = Extract<Piece, { readonly kind: Ki
 export type Paper = PieceOf<'panel'>;
 /** What is printed, written, stuck or drawn on paper; it has no stock and nothing lies on it. */
 export type Mark = Exclude<Piece, Paper>;
+/** Where something else holds a piece of paper, or nothing does. */
+export type Zone = Immutable<z.output<typeof zoneSchema>>;
 export type Motion = Immutable<z.output<typeof motionSchema>>;
 export type Support = Immutable<z.output<typeof supportSchema>>;
 export type SizeRule = Immutable<z.output<typeof sizeRuleSchema>>;

@@ -18,6 +18,7 @@ export const plainPiece = {
   kind: 'panel',
   ...plainMark,
   attach: 'tape',
+  zones: [],
   trim: null,
   cutOut: null,
   carriedBy: 'left',

@@ -10,6 +10,7 @@ import { upgradeEdit4 } from './upgrades/upgradeEdit4';
 import { upgradeEdit5 } from './upgrades/upgradeEdit5';
 import { upgradeEdit6 } from './upgrades/upgradeEdit6';
 import { upgradeEdit8 } from './upgrades/upgradeEdit8';
+import { upgradeEdit9 } from './upgrades/upgradeEdit9';
 import { broughtUp } from './upgradePlan';
 
 /** A revision as some version kept it: its edits, and the whole plan after it where that was kept. */
@@ -63,8 +64,8 @@ function currentEdit(edit: Document, version = 5): Document {
   const six = version < 6 ? upgradeEdit5(edit) : edit;
   const seven = version < 7 ? upgradeEdit6(six) : six;
   // Version 8 changed nothing of what an edit before it puts in.
-  // Nor did version 10.
-  return version < 9 ? upgradeEdit8(seven) : seven;
+  const nine = version < 9 ? upgradeEdit8(seven) : seven;
+  return version < 10 ? upgradeEdit9(nine) : nine;
 }
 
 /** A history as version 5 tells it; what that or a later version kept stays as it is. */

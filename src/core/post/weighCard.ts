@@ -7,7 +7,7 @@ import type { Plan } from '../plan/plan';
 import { isHeldBy } from '../resolve/bond';
 import { outlineOf } from '../resolve/outlineOf';
 import type { ResolvedCard } from '../resolve/resolvedCard';
-import { adhesiveAmount } from '../supplies/adhesiveAmount';
+import { adhesiveUnder } from '../supplies/adhesiveAmount';
 import type { PostEnvelope } from './envelopeFor';
 
 /** What a share of the weight is: the base, papers by what they are of, what holds and decorates them, and what it goes in. */
@@ -106,7 +106,7 @@ export function weighCard(
     ...adhesiveIds.flatMap((id) => {
       const held = card.pieces.filter((piece) => isHeldBy(piece, id));
       if (held.length === 0) return [];
-      const amount = held.reduce((sum, { rect }) => sum + adhesiveAmount(id, rect, plan.habits), 0);
+      const amount = held.reduce((sum, piece) => sum + adhesiveUnder(piece, id, plan.habits), 0);
       return [loose('adhesives', adhesive(id).name, amount * adhesiveGrams[id])];
     }),
     ...card.marks

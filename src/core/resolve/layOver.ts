@@ -1,6 +1,10 @@
-import { subtractLengths, sumLengths, zeroLength, type Length } from '../length/length';
+import { longerOf, subtractLengths, sumLengths, zeroLength, type Length } from '../length/length';
 import { meets } from '../outline/distance';
+import { adhesives } from '../paper/adhesives';
+import type { Habits } from '../plan/habits';
 import { bendsOver } from '../tolerances';
+import { liftOfPiece, type Bond, type Pad } from './bond';
+import { layPads } from './layPads';
 import type { SupportId } from './origins';
 import { outlineOf } from './outlineOf';
 import type { ResolvedMark } from './resolvedMark';
@@ -9,28 +13,67 @@ import { supportsUnder } from './supportsUnder';
 import { topOf } from './topOf';
 
 /**
- * Papers with the height they have where they cross others on the same face: a piece lies level on the highest it
- * crosses, and what lies on it goes up with it. What card bends over raises nothing.
+ * Papers with the height they have where they cross others on the same face: a piece lies level on the highest of what
+ * its pads stand on and of what it crosses, and what lies on it goes up with it. What card bends over raises nothing.
  * ```
  *        ┌───────────────────┐            a banner of tape
  *    ┌───┴┐ foam          ┌──┴─┐          over a frame on foam
  *   ─┴────┴───────────────┴────┴─
  * ```
  * @param papers in stack order, each as high as its own adhesive lifts it
- * @returns the same objects for those that nothing raises
+ * @returns the same objects for those that nothing raises, and that are held by no zones
  */
-export function layOver(papers: readonly ResolvedPiece[]): readonly ResolvedPiece[] {
+export function layOver(
+  papers: readonly ResolvedPiece[],
+  habits: Habits,
+): readonly ResolvedPiece[] {
   const laid: ResolvedPiece[] = [];
   /** How much higher each lies than its adhesives and those under it make it. */
   const rises = new Map<SupportId, Length>();
   for (const paper of papers) {
-    const carried = raise(paper, rises.get(paper.support) ?? zeroLength);
+    const risen = raise(paper, rises.get(paper.support) ?? zeroLength);
+    const carried = paper.piece.zones.length > 0 ? onPads(risen, laid, habits) : risen;
     const raised = riseOver(carried, laid);
     const lying = raised > 0 ? { ...raise(carried, raised), raised } : carried;
     laid.push(lying);
     rises.set(paper.id, subtractLengths(lying.foot, paper.foot));
   }
   return laid;
+}
+
+/** A piece as high as the highest of its pads holds it; where it has none, it lies on what is under it. */
+function onPads(
+  piece: ResolvedPiece,
+  laid: readonly ResolvedPiece[],
+  habits: Habits,
+): ResolvedPiece {
+  const outline = outlineOf(piece);
+  const ground = subtractLengths(piece.foot, piece.lift);
+  const under = laid.filter(({ face }) => face === piece.face);
+  const found = under.filter((other) => meets(outlineOf(other), outline));
+  const pads = layPads({ piece: piece.piece, rect: piece.rect, outline }, habits, (id) => {
+    const other = found.find((each) => each.id === id);
+    return other && outlineOf(other);
+  }).map((pad): Pad => {
+    const higher = found.filter(
+      (other) => topOf(other) > ground && meets(outlineOf(other), pad.outline),
+    );
+    const [highest] = higher.toSorted((a, b) => topOf(b) - topOf(a));
+    const height = habits.adhesiveHeights[pad.adhesive].ticks;
+    return {
+      ...pad,
+      on: highest?.id ?? piece.support,
+      top: sumLengths(highest ? topOf(highest) : ground, height),
+    };
+  });
+  const bonds = adhesives.flatMap((each): readonly Bond[] => {
+    const own = pads.filter(({ adhesive }) => adhesive === each.id);
+    if (own.length === 0) return [];
+    return [{ adhesive: each, height: habits.adhesiveHeights[each.id].ticks, pads: own }];
+  });
+  const held = pads.reduce<Length>((highest, { top }) => longerOf(highest, top), ground);
+  const lift = liftOfPiece(piece.piece, subtractLengths(held, ground));
+  return { ...piece, bonds, lift, foot: sumLengths(ground, lift) };
 }
 
 /** How much a piece is raised by what it crosses of those laid before: by the highest, so that is looked for from the top. */
@@ -59,5 +102,5 @@ export function marksOver(
 }
 
 function raise(piece: ResolvedPiece, by: Length): ResolvedPiece {
-  return by > 0 ? { ...piece, foot: sumLengths(piece.foot, by) } : piece;
+  return by !== 0 ? { ...piece, foot: sumLengths(piece.foot, by) } : piece;
 }

@@ -8,7 +8,7 @@ import { findStock, type Library } from '../plan/library';
 import type { Mark, Paper, Piece, PlaceRule } from '../plan/piece';
 import { isPaper } from '../plan/pieces';
 import type { Plan } from '../plan/plan';
-import { bondsOf, liftOfPiece } from './bond';
+import { bondsOf, liftOf, liftOfPiece } from './bond';
 import { cutLine } from './cutLine';
 import { placePiece, revealsOf } from './placePiece';
 import { unknownCaliper } from './resolveBase';
@@ -239,7 +239,7 @@ function resolveOn(piece: Paper, task: Resolving, under: Under): Outcome {
   const isTurned = piece.place.turn !== 0;
   const stock = findStock(library, piece.stock);
   const bonds = bondsOf(piece, task.plan.habits);
-  const lift = liftOfPiece(piece, bonds);
+  const lift = liftOfPiece(piece, liftOf(bonds));
   // Written out: what is spread into the middle of a record makes every copy of it slow (a quarter of the time, measured).
   return {
     ok: true,

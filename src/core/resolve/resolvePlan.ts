@@ -70,7 +70,7 @@ export function resolvePlan(plan: Plan, library: Library): ResolvedCard {
       piece: piece.piece,
     };
   });
-  const pieces = layOver(flat);
+  const pieces = layOver(flat, plan.habits);
   const laid = marked.flatMap((outcome) => (outcome.ok ? [outcome.mark] : []));
   const { scenes, marks } = resolveScenes(plan, base, pieces, markOrder(marksOver(pieces, laid)));
   return {

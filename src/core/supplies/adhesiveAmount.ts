@@ -1,6 +1,7 @@
 import { TICKS_PER_MILLIMETRE, type Size } from '../length/length';
 import { adhesive, type AdhesiveId } from '../paper/adhesives';
 import type { Habits } from '../plan/habits';
+import type { Bond } from '../resolve/bond';
 
 const ticksPerMetre = 1000 * TICKS_PER_MILLIMETRE;
 const ticksPerDecimetre = ticksPerMetre / 10;
@@ -26,3 +27,26 @@ export function adhesiveAmount(id: AdhesiveId, { width, height }: Size, habits: 
 
 /** Areas computed in floats may come out a hair over a whole number of pieces. */
 const roundingSlack = 1e-9;
+
+/**
+ * How much of an adhesive lies under one piece, in the unit it is bought by: what its pads take where it is held by zones,
+ * else what one takes that is held by it all over.
+ */
+export function adhesiveUnder(
+  { rect, bonds }: { readonly rect: Size; readonly bonds: readonly Bond[] },
+  id: AdhesiveId,
+  habits: Habits,
+): number {
+  const bond = bonds.find((each) => each.adhesive.id === id);
+  if (!bond) return 0;
+  if (!bond.pads) return adhesiveAmount(id, rect, habits);
+  const rate = habits.adhesiveRates[id];
+  const { by, unit } = bond.adhesive;
+  const along = bond.pads.reduce((sum, { length }) => sum + length, 0) / ticksPerMetre;
+  if (by === 'edge') return along * rate;
+  const squares = bond.pads.reduce((sum, pad) => sum + pad.squares, 0);
+  if (id !== 'foam-sheet') return rate === 0 ? 0 : squares;
+  const side = habits.foamStrip.ticks / ticksPerDecimetre;
+  const amount = squares * side ** 2 * rate;
+  return unit === 'piece' ? Math.ceil(amount - roundingSlack) : amount;
+}

@@ -1,11 +1,9 @@
 import { adhesive, adhesiveIds, type AdhesiveId } from '../paper/adhesives';
 import type { AdhesiveItem } from '../plan/libraryItem';
 import { newestOf } from '../plan/library';
-import type { Plan } from '../plan/plan';
 import { isHeldBy } from '../resolve/bond';
-import type { ResolvedPiece } from '../resolve/resolvedPiece';
 import { holdingOf } from '../stash/holdings';
-import { adhesiveAmount } from './adhesiveAmount';
+import { adhesiveUnder } from './adhesiveAmount';
 import { lackingOf, usesOf, type SupplyInput, type SupplyRow } from './supplyRow';
 
 /** What sticks the pieces, by its kind: as much as they need, and what is noted beside. */
@@ -16,7 +14,7 @@ export function adhesiveRows(input: SupplyInput): readonly SupplyRow[] {
     const used = usesOf(input).filter(({ item }) => item.kind === 'adhesive' && item.glue === id);
     if (stuck.length === 0 && used.length === 0) return [];
     const one =
-      stuck.reduce((sum, piece) => sum + amountUnder(piece, id, plan), 0) +
+      stuck.reduce((sum, piece) => sum + adhesiveUnder(piece, id, plan.habits), 0) +
       used.reduce((sum, { use }) => sum + use.amount, 0);
     const item = used[0]?.item ?? ownedAdhesive(id, input);
     const batch = one * plan.making.copies;
@@ -40,10 +38,6 @@ export function adhesiveRows(input: SupplyInput): readonly SupplyRow[] {
       },
     ];
   });
-}
-
-function amountUnder({ rect }: ResolvedPiece, id: AdhesiveId, { habits }: Plan): number {
-  return adhesiveAmount(id, rect, habits);
 }
 
 /** What the stash has of an adhesive, first by name what there is some of. */

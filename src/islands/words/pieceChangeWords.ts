@@ -50,6 +50,8 @@ function paperSentence(
       return `stock ${fromTo(nameOf(before.stock, library), nameOf(after.stock, library))}`;
     case 'attach':
       return `glued with ${fromTo(adhesive(before.attach).name, adhesive(after.attach).name)}`;
+    case 'zones':
+      return after.zones.length > 0 ? 'where what holds it' : 'held alike all over';
     case 'trim':
       return after.trim
         ? `trims off ${writeReveals(sideLengths(after.trim), unit)} after decorating`

@@ -7,6 +7,7 @@ import { commonShape } from './common';
 import { motionSchema } from './motion';
 import { sidesShape } from './sidesShape';
 import { sizeRuleSchema } from './sizeRule';
+import { mostZones, zoneSchema } from './zone';
 
 /**
  * Card or paper: a rectangle, or what the die cuts that it is sized by. It is a mat when another lies on
@@ -18,7 +19,9 @@ export const paperSchema = z
     ...commonShape,
     size: sizeRuleSchema,
     stock: libraryRefSchema,
+    /** What holds it wherever no zone says otherwise. */
     attach: z.enum(adhesiveIds),
+    zones: z.array(zoneSchema).max(mostZones),
     /** What comes off each side after decorating; the size rule gives the trimmed size. */
     trim: z.strictObject(sidesShape).nullable(),
     /** The middle under the piece on it is cut out, all but a rim of so much to glue on. */

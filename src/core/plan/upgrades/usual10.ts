@@ -4,6 +4,9 @@ export const usualPostHabits10 = {
   unevenBy: { ticks: 25_600 },
 };
 
+/** All of a piece was held by one adhesive. */
+export const usualZones10: readonly never[] = [];
+
 export const usualPost10 = {
   envelope: { by: 'smallest' },
   wanted: null,
