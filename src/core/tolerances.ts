@@ -58,3 +58,19 @@ export const usualInset = millimetres(0.5);
 
 /** A hand cuts no truer than this, so a mask cut nearer to the line lies beyond it in places. From memory. */
 export const leastInset = millimetres(0.2);
+
+/** Card sags where nothing is under it for so far round, as it is pressed on its way; from memory. */
+export const sagsBeyond = millimetres(30);
+
+/** L*. Foam is white; under a piece so dark its edge is seen as a pale line. From memory. */
+export const paleFoamUnder = 40;
+
+/** Paper buckles under a bead of glue that brings it more than this share of its own weight in water; from memory. */
+export const bucklesFrom = 0.35;
+
+/** A bead of glue is pressed so wide, and half of it is water; from memory. */
+export const beadWidth = millimetres(6);
+export const waterOfGlue = 0.5;
+
+/** A panel that is so large each way warps under the heat tool; from memory. */
+export const warpsFrom = millimetres(60);

@@ -124,6 +124,17 @@ export const everyFinding: {
   })),
   'two-heights': perLength((height) => ({ rule: 'two-heights', height })),
   'foam-wide': perLength((length) => ({ rule: 'foam-wide', rim: length, foam: length })),
+  'foam-short': perLength((gap) => ({ rule: 'foam-short', gap, short: 1, pads: 31 })),
+  'not-held': [{ rule: 'not-held' }],
+  'sticky-insert': [{ rule: 'sticky-insert' }],
+  'foam-sags': perLength((free) => ({ rule: 'foam-sags', free })),
+  'pale-foam': [sides, sides.slice(0, 2), sides.slice(0, 1)].map((some) => ({
+    rule: 'pale-foam',
+    sides: some,
+    from: 37,
+  })),
+  'glue-buckles': [{ rule: 'glue-buckles', share: 0.416, weight: 100 }],
+  warped: [{ rule: 'warped' }],
   blocked: (['flap', 'slider', 'wobbler'] as const).flatMap((motion) =>
     (
       [

@@ -151,6 +151,31 @@ export type FindingData =
   | { readonly rule: 'two-heights'; readonly height: Length }
   | { readonly rule: 'foam-wide'; readonly rim: Length; readonly foam: Length }
   | {
+      readonly rule: 'foam-short';
+      /** The widest. */
+      readonly gap: Length;
+      readonly short: number;
+      readonly pads: number;
+    }
+  | { readonly rule: 'not-held' }
+  | { readonly rule: 'sticky-insert' }
+  /** From the place furthest from all pads to the nearest of them. */
+  | { readonly rule: 'foam-sags'; readonly free: Length }
+  | {
+      readonly rule: 'pale-foam';
+      readonly sides: readonly Side[];
+      /** Seen from lower than so many degrees above the paper. */
+      readonly from: number;
+    }
+  | {
+      readonly rule: 'glue-buckles';
+      /** Of the weight of the paper, in water. */
+      readonly share: number;
+      /** In grams per square metre. */
+      readonly weight: number;
+    }
+  | { readonly rule: 'warped' }
+  | {
       readonly rule: 'blocked';
       readonly motion: Motion['kind'];
       readonly issue: MotionIssue;

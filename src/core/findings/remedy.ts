@@ -47,6 +47,11 @@ export const deedRemedyIds = [
   'inside-line',
   'turn-about',
   'fitting-envelope',
+  'hold-all',
+  'leave-open',
+  'foam-middle',
+  'tape-it',
+  'glue-round',
 ] as const;
 export type DeedRemedyId = (typeof deedRemedyIds)[number];
 

@@ -3,7 +3,7 @@ import { growOutline, uniteOutlines } from '../outline/polygons';
 import type { AdhesiveId } from '../paper/adhesives';
 import type { PieceId } from '../plan/ids';
 import type { Plan } from '../plan/plan';
-import type { Bond } from '../resolve/bond';
+import { isCutFoam, type Bond } from '../resolve/bond';
 import { outlineOf } from '../resolve/outlineOf';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedPiece } from '../resolve/resolvedPiece';
@@ -23,7 +23,7 @@ export interface FoamOutline {
 /** The foam that is cut for a card: sheets, and the strips and squares of pieces that are held by zones. */
 export function foamOutlines(plan: Plan, card: ResolvedCard): readonly FoamOutline[] {
   return card.pieces.flatMap((placed) =>
-    placed.bonds.filter(isCut).map((bond): FoamOutline => {
+    placed.bonds.filter(isCutFoam).map((bond): FoamOutline => {
       const isSheet = bond.adhesive.id === 'foam-sheet';
       return {
         id: placed.id,
@@ -35,11 +35,6 @@ export function foamOutlines(plan: Plan, card: ResolvedCard): readonly FoamOutli
       };
     }),
   );
-}
-
-/** Squares under all of a piece come cut. */
-function isCut({ adhesive, pads }: Bond): boolean {
-  return adhesive.id === 'foam-sheet' || (adhesive.foam && pads !== undefined);
 }
 
 /** A sheet is smaller than its piece on every side by the habit, its windows larger. */

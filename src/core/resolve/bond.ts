@@ -53,6 +53,11 @@ export function isHeldBy({ bonds }: Held, held: AdhesiveId): boolean {
   return bonds.some(({ adhesive: { id } }) => id === held);
 }
 
+/** Whether it is foam that is cut for its piece: squares under all of one come cut. */
+export function isCutFoam({ adhesive: { id, foam }, pads }: Bond): boolean {
+  return id === 'foam-sheet' || (foam && pads !== undefined);
+}
+
 /** Of a piece that is held by zones, all that is laid; undefined where one adhesive lies under all of it. */
 export function padsOf({ bonds }: Held): readonly Pad[] | undefined {
   return bonds.some(({ pads }) => pads === undefined)

@@ -1,3 +1,4 @@
+import { groupBy } from '../groupBy';
 import { TICKS_PER_MILLIMETRE } from '../length/length';
 import { contains, isNearLines, isWithin, meets } from '../outline/distance';
 import {
@@ -18,6 +19,8 @@ import type { Paper, Zone } from '../plan/piece';
 /** A square, a strip or a bead of one adhesive as it is laid under a piece. */
 export interface LaidPad {
   readonly adhesive: AdhesiveId;
+  /** The zone it is laid in; of what holds all else, all of the piece. */
+  readonly at: Zone['where']['at'];
   /** On the face, turned with its piece. */
   readonly outline: Outline;
   /** In ticks; of a strip or a bead, its longer side. */
@@ -68,6 +71,7 @@ export function layPads(
   const ground = groundOf(held, habits);
   let laid = cellsOf({ at: 'all' }, piece.attach, ground).map((cell) => ({
     attach: piece.attach,
+    at: 'all' as Zone['where']['at'],
     cell,
   }));
   for (const { where, over, attach } of piece.zones) {
@@ -82,13 +86,20 @@ export function layPads(
     const cells = only
       ? cellsOver(where, ground).filter((cell) => contains(only, middleOf(cell, ground)))
       : cellsOf(where, attach, ground);
-    laid.push(...cells.map((cell) => ({ attach, cell })));
+    laid.push(...cells.map((cell) => ({ attach, at: where.at, cell })));
   }
-  const ids = [...new Set(laid.map(({ attach }) => attach))];
-  return ids.flatMap((id) => {
-    const cells = laid.flatMap(({ attach, cell }) => (attach === id ? [cell] : []));
-    return stripsOf(cells, ground.size).map(({ x, y, width, height }): LaidPad => ({
-      adhesive: id,
+  // What is laid alike lies together, so that it runs on as a strip.
+  const kinds = groupBy(laid, ({ attach, at }) => `${attach} ${at}`);
+  return [...kinds.values()].flatMap((alike) => {
+    const [first] = alike;
+    if (!first) return [];
+    const strips = stripsOf(
+      alike.map(({ cell }) => cell),
+      ground.size,
+    );
+    return strips.map(({ x, y, width, height }): LaidPad => ({
+      adhesive: first.attach,
+      at: first.at,
       outline: turned([corners({ x, y, width, height })], rect, turn),
       length: Math.max(width, height),
       squares: Math.round((width * height) / ground.size ** 2),

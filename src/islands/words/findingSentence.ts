@@ -7,7 +7,7 @@ import {
 } from '../../core/length/length';
 import type { Finding, FindingData } from '../../core/findings/finding';
 import { sheetOf } from '../../core/paper/sheets';
-import { faceName } from '../../core/plan/faces';
+import { faceName, sides, type Side } from '../../core/plan/faces';
 import { dayWords } from '../../core/prose/dayWords';
 import { classWords } from '../../core/prose/postWords';
 import { writeReveals } from '../../core/prose/sentences';
@@ -93,6 +93,20 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
       return `${piece} lies partly on ${otherPiece}, ${write(data.height)} higher, so it stands aslant. Lift its other end as much.`;
     case 'foam-wide':
       return `${piece}: foam ${write(data.foam)} wide shows beyond ${write(data.rim)}. Cut the foam narrower, or take a sheet cut to the piece.`;
+    case 'foam-short':
+      return `${piece}: ${data.short} of ${data.pads} pads ${data.short === 1 ? 'ends' : 'end'} ${write(data.gap)} under it, since others stand higher. Take foam that reaches.`;
+    case 'not-held':
+      return `Nothing holds ${piece}: no adhesive is under it, and no pocket over it.`;
+    case 'sticky-insert':
+      return `${piece} sticks to ${otherPiece}, which is to be put in and taken out. Leave it open there.`;
+    case 'foam-sags':
+      return `${piece} has nothing under it for ${write(data.free)} round one place, so it sags in the post. Put foam there, or a sheet under all of it.`;
+    case 'pale-foam':
+      return `${piece} is dark: white foam shows under its edge ${allSides(data.sides)}, seen from lower than ${data.from}°. Take dark foam, colour its edge, or put it further in.`;
+    case 'glue-buckles':
+      return `${piece}: a bead of liquid glue brings paper of ${data.weight} g/m² ${Math.round(data.share * 100)} % of its weight in water, so it buckles. Take less, or tape.`;
+    case 'warped':
+      return `${piece} saw the heat tool, so it is warped and lifts at its edges. Glue it all round, take a foam sheet, or press it flat under plain paper first.`;
     case 'blocked':
       return `${piece} ${blockedWords(data)}`;
     case 'too-large':
@@ -268,6 +282,9 @@ function otherWay({ join, other }: TooSmall): string {
   if (other === undefined) return '';
   return `${join ? 'Or cut' : 'Cut'} it from ${other}.`;
 }
+
+const allSides = (some: readonly Side[]) =>
+  some.length === sides.length ? 'all round' : joinWords(some.map((side) => sideWords[side]));
 
 const sideWords = {
   left: 'on the left',

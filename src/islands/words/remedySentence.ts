@@ -38,7 +38,7 @@ const deedWords: Readonly<Record<DeedRemedyId, string>> = {
   'leave-bare': 'Leave it so on purpose',
   'foam-sheet': 'Take a foam sheet',
   flat: 'Glue it flat',
-  level: 'Take higher foam',
+  level: 'Level it with foam',
   still: 'Let it not move',
   'its-die': 'Cut it with its die',
   'let-down': 'Let it down to the rim',
@@ -58,4 +58,9 @@ const deedWords: Readonly<Record<DeedRemedyId, string>> = {
   'best-turns': 'Open them in the best turns',
   'turn-about': 'Stamp the words first',
   'fitting-envelope': 'Take the smallest that holds it',
+  'hold-all': 'Hold all of it',
+  'leave-open': 'Leave it open there',
+  'foam-middle': 'Put foam under its middle',
+  'tape-it': 'Tape it',
+  'glue-round': 'Glue it all round',
 };

@@ -1,6 +1,6 @@
 import { KeysDialog, type KeysDialogProps } from '../parts/KeysDialog';
 import { stationKeys } from '../stations/stationKeys';
-import { revisionKeys, workbenchKeys } from './workbenchKeys';
+import { revisionKeys, workbenchKeys } from './keyLines';
 
 interface Props extends Omit<KeysDialogProps, 'keys'> {
   readonly view: string;

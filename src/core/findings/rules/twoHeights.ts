@@ -1,7 +1,9 @@
 import { lengthFromTicks, subtractLengths, sumLengths } from '../../length/length';
 import { isWithin, meets } from '../../outline/distance';
 import { outlineOf } from '../../resolve/outlineOf';
-import { adhesives } from '../../paper/adhesives';
+import { adhesives, type AdhesiveId } from '../../paper/adhesives';
+import type { Zone } from '../../plan/piece';
+import { padsOf } from '../../resolve/bond';
 import { groupBySupport } from '../../resolve/groupBySupport';
 import { topOf } from '../../resolve/topOf';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
@@ -19,16 +21,24 @@ export const twoHeights: Rule = {
   find: ({ plan, card }) => {
     const groups = groupBySupport(card.pieces);
     return card.pieces.flatMap((piece): Finding[] => {
+      // Of what is held by zones each pad is looked at.
+      if (padsOf(piece)) return [];
       const [highest] = under(piece, groups.get(piece.support) ?? []).toSorted(
         (a, b) => topOf(b) - topOf(a),
       );
       if (!highest) return [];
       const by = subtractLengths(topOf(highest), ownFoot(piece));
       const wanted = sumLengths(piece.lift, by);
-      const high = adhesives.find(({ id }) => plan.habits.adhesiveHeights[id].ticks >= wanted);
-      const lift: readonly Remedy[] = high
-        ? [deed('level', changePiece(piece.piece, { attach: high.id }))]
-        : [];
+      const off = (id: AdhesiveId) => Math.abs(plan.habits.adhesiveHeights[id].ticks - wanted);
+      const [foam] = adhesives
+        .filter((each) => each.foam)
+        .toSorted((a, b) => off(a.id) - off(b.id));
+      // Foam as high as what it crosses, and glue where it lies on that.
+      const glued: Zone = { where: { at: 'all' }, over: highest.id, attach: 'liquid' };
+      const lift: readonly Remedy[] =
+        foam && off(foam.id) <= bendsOver
+          ? [deed('level', changePiece(piece.piece, { attach: foam.id, zones: [glued] }))]
+          : [];
       return [
         findOnPair(
           piece,

@@ -7,7 +7,8 @@ import { commonShape } from './common';
 import { motionSchema } from './motion';
 import { sidesShape } from './sidesShape';
 import { sizeRuleSchema } from './sizeRule';
-import { mostZones, zoneSchema } from './zone';
+import { mostZones } from '../zones';
+import { zoneSchema } from './zone';
 
 /**
  * Card or paper: a rectangle, or what the die cuts that it is sized by. It is a mat when another lies on

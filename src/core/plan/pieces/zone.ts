@@ -3,6 +3,7 @@ import { typedLengthSchema } from '../../length/lengthSchema';
 import { adhesiveIds } from '../../paper/adhesives';
 import { sides } from '../faces';
 import { pieceIdSchema } from '../ids';
+import { mostPlaces } from '../zones';
 
 /** Where under a piece: by the box it is cut from, as it lies before it is turned. */
 const zonePlaceSchema = z.discriminatedUnion('at', [
@@ -22,7 +23,7 @@ const zonePlaceSchema = z.discriminatedUnion('at', [
     places: z
       .array(z.strictObject({ x: typedLengthSchema, y: typedLengthSchema }))
       .min(1, { message: 'needs a place' })
-      .max(40),
+      .max(mostPlaces),
   }),
 ]);
 
@@ -35,5 +36,3 @@ export const zoneSchema = z
     attach: z.enum([...adhesiveIds, 'none']),
   })
   .meta({ id: 'Zone' });
-
-export const mostZones = 12;

@@ -7,6 +7,7 @@ import type { ResolvedPiece } from '../../../core/resolve/resolvedPiece';
 import { writeSizeExact } from '../../../core/length/writeExact';
 import { useCardSession } from '../../session/CardSession';
 import { CropFields } from './CropFields';
+import { HoldFields } from './HoldFields';
 import { MotionFields } from './MotionFields';
 import { StockSelect } from '../../parts/StockSelect';
 import { Select } from '../../parts/Select';
@@ -94,6 +95,7 @@ export function DieCutFields({ resolved, onChange, preview }: Props) {
           ))}
         </Select>
       </div>
+      <HoldFields resolved={resolved} onChange={onChange} preview={preview} />
       <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5">
         <CropFields
           id={piece.id}

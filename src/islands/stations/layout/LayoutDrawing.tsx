@@ -9,6 +9,9 @@ import { drawFace } from '../../../core/pictures/drawFace';
 import { writeLength } from '../../../core/length/formatLength';
 import type { Unit } from '../../../core/length/length';
 import { faceName } from '../../../core/plan/faces';
+import { adhesive } from '../../../core/paper/adhesives';
+import { gapOver, padsOf } from '../../../core/resolve/bond';
+import type { ResolvedPiece } from '../../../core/resolve/resolvedPiece';
 import type { PieceId } from '../../../core/plan/ids';
 import { supportRect, type ResolvedCard } from '../../../core/resolve/resolvedCard';
 import { capitalise } from '../../../core/words/phrases';
@@ -159,6 +162,11 @@ export function LayoutDrawing(props: Props) {
           />
         </g>
       )}
+      {lead && !isMark(lead) && selected.length === 1 && (
+        <g transform={`translate(${shown.x} ${shown.y})`} pointerEvents="none">
+          <Pads piece={lead} scale={scale} />
+        </g>
+      )}
       {selected.map((each) => (
         <SelectionBrackets key={each.id} box={toBox(boxOnFace(each))} />
       ))}
@@ -170,6 +178,25 @@ export function LayoutDrawing(props: Props) {
       </text>
     </svg>
   );
+}
+
+interface PadsProps {
+  readonly piece: ResolvedPiece;
+  readonly scale: number;
+}
+
+/** What lies under a piece that is held by zones: foam darker than what is flat, dashed where it does not reach. */
+function Pads({ piece, scale }: PadsProps) {
+  return padsOf(piece)?.map((pad, at) => (
+    <path
+      key={at}
+      d={pathOf(pad.outline, scale)}
+      fill="var(--color-violet)"
+      fillOpacity={adhesive(pad.adhesive).foam ? 0.3 : 0.08}
+      stroke="var(--color-violet)"
+      strokeDasharray={gapOver(piece, pad) > 0 ? '3 3' : undefined}
+    />
+  ));
 }
 
 interface HandleProps {

@@ -1,5 +1,5 @@
 import { isMark } from '../../../core/resolve/outlineOf';
-import { isHeldBy } from '../../../core/resolve/bond';
+import { isCutFoam } from '../../../core/resolve/bond';
 import { holdsWords } from '../../../core/resolve/resolvedMark';
 import { DownloadLink } from '../../parts/DownloadLink';
 import { KeyedButton } from '../../parts/KeyedButton';
@@ -87,9 +87,9 @@ export function LayoutTools({ onOpen }: Props) {
         <button type="button" className="link" onClick={() => onOpen('scatter')}>
           Scatter…
         </button>
-        {card.pieces.some((piece) => isHeldBy(piece, 'foam-sheet')) && (
+        {card.pieces.some(({ bonds }) => bonds.some(isCutFoam)) && (
           <span className="flex gap-3">
-            <span className="text-sheet-muted">Foam sheets at 1:1</span>
+            <span className="text-sheet-muted">Foam at 1:1</span>
             {['svg', 'dxf'].map((ending) => (
               <DownloadLink
                 key={ending}

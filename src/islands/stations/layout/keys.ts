@@ -11,6 +11,7 @@ export const layoutKeys: readonly KeyLine[] = [
   ['Ctrl click', 'select one more, or one less; so does Shift click'],
   [', .', 'turn by a degree'],
   ['c v', 'centre across, centre down'],
+  ['j', 'hold the paper otherwise somewhere'],
   ['p y', 'show the free places, take the best'],
   ['n b', 'the next piece, the one before'],
   ['d', 'copy what is selected'],

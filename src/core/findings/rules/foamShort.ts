@@ -1,0 +1,63 @@
+import { adhesive, adhesives, type AdhesiveId } from '../../paper/adhesives';
+import { longerOf, zeroLength, type Length } from '../../length/length';
+import type { Habits } from '../../plan/habits';
+import { changePiece } from '../../plan/pieceEdits';
+import { gapOver, padsOf, type Pad } from '../../resolve/bond';
+import type { ResolvedPiece } from '../../resolve/resolvedPiece';
+import { bendsOver } from '../../tolerances';
+import { findOn, type Finding, type Rule } from '../finding';
+import { deed, type Remedy } from '../remedy';
+
+/** Pads that do not reach the piece they are to hold, since others under it stand higher. */
+export const foamShort: Rule = {
+  id: 'foam-short',
+  find: ({ plan, card }) =>
+    card.pieces.flatMap((piece): Finding[] => {
+      const pads = padsOf(piece) ?? [];
+      const short = pads.filter((pad) => gapOver(piece, pad) > 0 && !isFoot(pad));
+      if (short.length === 0) return [];
+      const gap = short.reduce<Length>(
+        (most, pad) => longerOf(most, gapOver(piece, pad)),
+        zeroLength,
+      );
+      const data = { rule: 'foam-short', gap, short: short.length, pads: pads.length } as const;
+      return [findOn(piece, 'look', data, levelled(piece, short, plan.habits))];
+    }),
+};
+
+/** Glued flat along a side, a piece bends down to it: it is to stand off at the others only. */
+function isFoot({ adhesive: id, at }: Pad): boolean {
+  return at === 'sides' && !adhesive(id).foam;
+}
+
+/** Foam that reaches, for each that does not; none where no foam is as high. */
+function levelled(
+  { piece, foot }: ResolvedPiece,
+  short: readonly Pad[],
+  { adhesiveHeights }: Habits,
+): readonly Remedy[] {
+  const reaching = new Map<AdhesiveId, AdhesiveId>();
+  for (const { adhesive: id, top } of short) {
+    const wanted = foot - top + adhesiveHeights[id].ticks;
+    const off = (each: AdhesiveId) => Math.abs(adhesiveHeights[each].ticks - wanted);
+    const nearest = adhesives
+      .map((each) => each.id)
+      .reduce((best, each) => (off(each) < off(best) ? each : best));
+    const known = reaching.get(id);
+    if (off(nearest) > bendsOver || (known !== undefined && known !== nearest)) return [];
+    reaching.set(id, nearest);
+  }
+  const other = (id: AdhesiveId) => reaching.get(id) ?? id;
+  return [
+    deed(
+      'level',
+      changePiece(piece, {
+        attach: other(piece.attach),
+        zones: piece.zones.map((zone) => ({
+          ...zone,
+          attach: zone.attach === 'none' ? 'none' : other(zone.attach),
+        })),
+      }),
+    ),
+  ];
+}
