@@ -81,6 +81,15 @@ export const compositions: Readonly<Record<string, Compose>> = {
         'clarendon',
         inkOf('Umber row'),
       ),
+      words(
+        'route',
+        'route-banner',
+        ['to the depot'],
+        centred,
+        '1/8',
+        'clarendon',
+        inkOf('Umber row'),
+      ),
     ];
     return [
       ...laid,

@@ -5,13 +5,13 @@ import { adhesives } from '../../src/core/paper/adhesives';
 import { folds } from '../../src/core/paper/cardFormat';
 import { cardFormats } from '../../src/core/paper/cardFormats';
 import type { CardFile, Designer, Release } from '../../src/core/plan/cardFile';
-import { facesOf, faceName } from '../../src/core/plan/faces';
+import { facesOf, faceName, sides } from '../../src/core/plan/faces';
 import { defaultHabits } from '../../src/core/plan/habits';
 import type { CardId, PieceId } from '../../src/core/plan/ids';
 import type { Library } from '../../src/core/plan/library';
 import type { LibraryItem, LibraryRef } from '../../src/core/plan/libraryItem';
 import { newPlan } from '../../src/core/plan/newPlan';
-import type { Paper, Piece, PlaceRule, SizeRule, Support } from '../../src/core/plan/piece';
+import type { Paper, Piece, PlaceRule, SizeRule, Support, Zone } from '../../src/core/plan/piece';
 import { centred, papersOf, plainPiece } from '../../src/core/plan/pieces';
 import type { Base, Plan } from '../../src/core/plan/plan';
 import type { CardStatus, MailClassId } from '../../src/core/plan/planFacts';
@@ -36,6 +36,8 @@ export interface LayerDescription {
   readonly across?: string;
   readonly down?: string;
   readonly glue?: string;
+  /** Where something else holds it, such as `all of it; by nothing` or `over Lamp strip; by liquid glue`. */
+  readonly holds?: readonly string[];
   readonly trim?: Readonly<Record<'left' | 'top' | 'right' | 'bottom', string>>;
   /** The rim that stays. */
   readonly cutOut?: string;
@@ -154,6 +156,7 @@ function withLayer(plan: Plan, layer: LayerDescription, unit: Unit, library: Lib
     place: placeOf(layer, unit),
     stock: named(library, 'stock', layer.stock),
     attach: layer.glue === undefined ? 'tape' : glueOf(layer.glue),
+    zones: (layer.holds ?? []).map((words) => zoneOf(plan, words)),
     group: layer.group ?? null,
     notes: layer.note ?? '',
     cutOut: layer.cutOut === undefined ? null : { rim: read(layer.cutOut, unit) },
@@ -252,6 +255,15 @@ function read(text: string, unit: Unit): TypedLength {
 export function named(library: Library, kind: LibraryItem['kind'], name: string): LibraryRef {
   const { id, version } = one(library, (item) => item.kind === kind && item.name === name, name);
   return { id, version };
+}
+
+function zoneOf(plan: Plan, words: string): Zone {
+  const [where = '', by = ''] = words.split('; ');
+  const name = by.replace('by ', '');
+  const attach = name === 'nothing' ? 'none' : glueOf(name);
+  const over = where.startsWith('over ') ? layerOf(plan, where.replace('over ', '')).id : null;
+  const along = sides.filter((side) => where === `along the ${side}`);
+  return { where: along.length > 0 ? { at: 'sides', sides: along } : { at: 'all' }, over, attach };
 }
 
 const glueOf = (name: string) => one(adhesives, (each) => each.name === name, name).id;

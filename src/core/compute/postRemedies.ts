@@ -5,6 +5,7 @@ import type { SimpleEdit } from '../plan/edit';
 import type { Library } from '../plan/library';
 import { changePiece } from '../plan/pieceEdits';
 import type { Plan } from '../plan/plan';
+import { withAdhesives } from '../plan/withAdhesives';
 import type { MailClassId, MailSchemeId } from '../plan/planFacts';
 import { fits } from '../post/envelopeFor';
 import { isCheaper } from '../post/mail/isCheaper';
@@ -108,7 +109,9 @@ function thinner(plan: Plan): readonly Candidate[] {
     piece.kind === 'panel' && !piece.isOff ? [piece] : [],
   );
   return adhesives.flatMap(({ id: from, foam }): Candidate[] => {
-    const held = papers.filter(({ attach }) => attach === from);
+    const held = papers.filter(
+      ({ attach, zones }) => attach === from || zones.some((zone) => zone.attach === from),
+    );
     if (!foam || held.length === 0) return [];
     const height = (id: AdhesiveId) => plan.habits.adhesiveHeights[id].ticks;
     return adhesives
@@ -116,7 +119,12 @@ function thinner(plan: Plan): readonly Candidate[] {
       .toSorted((a, b) => height(b.id) - height(a.id))
       .map(({ id: to }) => ({
         deed: { code: 'thinner', from, to, pieces: held.length },
-        edits: held.map((piece) => changePiece(piece, { attach: to })),
+        edits: held.map((piece) =>
+          changePiece(
+            piece,
+            withAdhesives(piece, (id) => (id === from ? to : id)),
+          ),
+        ),
       }));
   });
 }

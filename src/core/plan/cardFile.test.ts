@@ -118,14 +118,19 @@ describe('the published JSON Schema', () => {
 /** What version 10 gave to the habits of older plans. */
 const postHabits = { envelopeRoom: { ticks: 6400 }, unevenBy: { ticks: 25_600 } };
 
+/** What version 10 gave to older pieces of paper: one adhesive holds all of each. */
+const heldAlike = <P extends { readonly kind: string }>(pieces: readonly P[]) =>
+  pieces.map((piece) => (piece.kind === 'panel' ? { ...piece, zones: [] } : piece));
+
 describe('older plans', () => {
-  it('are sent in the smallest envelope that holds them, by any class of mail: version 9', () => {
+  it('are held alike all over, and sent in the smallest envelope that holds them, by any class of mail: version 9', () => {
     const read = upgradePlan(planVersion9);
     if (!read.ok) throw new Error(JSON.stringify(read.issue));
     expect(read.plan).toEqual({
       ...planVersion9,
       schema: currentPlanSchema,
       habits: { ...planVersion9.habits, ...postHabits },
+      pieces: heldAlike(planVersion9.pieces),
       post: plainPost,
     });
   });
@@ -140,7 +145,7 @@ describe('older plans', () => {
       schema: currentPlanSchema,
       post: plainPost,
       scenes: scenes.map((scene) => ({ ...scene, turns: null })),
-      pieces: pieces.map((piece) =>
+      pieces: heldAlike(pieces).map((piece) =>
         piece.kind === 'blend' ? { ...piece, marginBy: 'tape' } : piece,
       ),
       habits: { ...postHabits, ...habits, wordsStamped: 'as-listed', keepsGroundsOff: false },
@@ -153,9 +158,10 @@ describe('older plans', () => {
   it('gain the usual habits of masks, and nothing is decided of their prints: version 7', () => {
     const read = upgradePlan(planVersion7);
     if (!read.ok) throw new Error(JSON.stringify(read.issue));
-    const { habits } = planVersion7;
+    const { habits, pieces } = planVersion7;
     expect(read.plan).toEqual({
       ...planVersion7,
+      pieces: heldAlike(pieces),
       schema: currentPlanSchema,
       overlaps: [],
       scenes: [],
@@ -224,7 +230,7 @@ describe('older plans', () => {
       uses: planVersion4.uses,
     });
     expect(pieces.filter(isPaper).map(withoutKey)).toEqual(
-      planVersion4.pieces.filter(({ kind }) => kind === 'panel'),
+      heldAlike(planVersion4.pieces.filter(({ kind }) => kind === 'panel')),
     );
     const keys = pieces.map(({ order }) => order);
     expect(keys).toEqual([...new Set(keys)].toSorted());

@@ -24,7 +24,8 @@ export function holdWords(piece: ResolvedPiece, unit: Unit): string | undefined 
 
 const millimetres = (length: Length) => `${writeLength(length, 'mm')} mm`;
 
-function bondWords({ adhesive: { name, foam, by }, pads = [] }: Bond, unit: Unit): string {
+function bondWords({ adhesive: { id, name, by }, pads = [] }: Bond, unit: Unit): string {
+  if (id === 'foam-sheet') return name;
   if (by === 'edge') {
     const along = pads.reduce((sum, { length }) => sum + length, 0);
     return `${name} (${writeLength(lengthFromTicks(along), unit)} ${unit})`;
@@ -32,5 +33,5 @@ function bondWords({ adhesive: { name, foam, by }, pads = [] }: Bond, unit: Unit
   const squares = pads.reduce((sum, pad) => sum + pad.squares, 0);
   const strips = pads.filter((pad) => pad.squares > 1).length;
   const cut = strips > 0 ? ` in ${countWords(strips, 'strip')}` : '';
-  return foam ? `${name} (${squares}${cut})` : name;
+  return `${name} (${squares}${cut})`;
 }

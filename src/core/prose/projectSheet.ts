@@ -5,6 +5,7 @@ import { sheetOf, sheets, type Sheet } from '../paper/sheets';
 import type { Fold } from '../paper/cardFormat';
 import type { Score } from '../paper/layOutBlank';
 import { faceName, facesOf, type FaceId } from '../plan/faces';
+import { gluedWords } from './gluedWords';
 import { placements, type Placement } from './placements';
 import { boundsOf } from '../outline/outline';
 import type { Motion } from '../plan/piece';
@@ -142,7 +143,7 @@ export function sheetRows(sheet: ProjectSheet): readonly CutRow[] {
 }
 
 function cutRow(resolved: ResolvedPiece, card: ResolvedCard, copies: number): CutRow {
-  const { piece, rect, cut, opening, origins, stock, paint, bonds } = resolved;
+  const { piece, rect, cut, opening, origins, stock, paint } = resolved;
   const size = { width: rect.width, height: rect.height };
   const die = origins.width.kind === 'die' ? origins.width : undefined;
   return {
@@ -160,7 +161,7 @@ function cutRow(resolved: ResolvedPiece, card: ResolvedCard, copies: number): Cu
     flap: resolved.crossesGate ? piece.carriedBy : undefined,
     on: letterOf(card, resolved.support),
     reveals: resolved.reveals,
-    adhesive: bonds.map((bond) => bond.adhesive.name).join(' and '),
+    adhesive: gluedWords(piece, card),
     stock: stock?.name ?? 'stock not known',
     colour: paint.colour,
     count: copies,

@@ -17,7 +17,8 @@ export const foamSags: Rule = {
   find: ({ card }) =>
     card.pieces.flatMap((piece): Finding[] => {
       const pads = padsOf(piece);
-      if (!pads || pads.length === 0 || !isLifted(piece)) return [];
+      // What is glued to one flap of a gate hangs free over the other.
+      if (!pads || pads.length === 0 || !isLifted(piece) || piece.crossesGate) return [];
       const free = farthestFrom(pads, piece);
       if (free <= sagsBeyond) return [];
       const { zones, attach } = piece.piece;

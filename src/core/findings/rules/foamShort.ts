@@ -2,6 +2,7 @@ import { adhesive, adhesives, type AdhesiveId } from '../../paper/adhesives';
 import { longerOf, zeroLength, type Length } from '../../length/length';
 import type { Habits } from '../../plan/habits';
 import { changePiece } from '../../plan/pieceEdits';
+import { withAdhesives } from '../../plan/withAdhesives';
 import { gapOver, padsOf, type Pad } from '../../resolve/bond';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import { bendsOver } from '../../tolerances';
@@ -47,17 +48,6 @@ function levelled(
     if (off(nearest) > bendsOver || (known !== undefined && known !== nearest)) return [];
     reaching.set(id, nearest);
   }
-  const other = (id: AdhesiveId) => reaching.get(id) ?? id;
-  return [
-    deed(
-      'level',
-      changePiece(piece, {
-        attach: other(piece.attach),
-        zones: piece.zones.map((zone) => ({
-          ...zone,
-          attach: zone.attach === 'none' ? 'none' : other(zone.attach),
-        })),
-      }),
-    ),
-  ];
+  const level = withAdhesives(piece, (id) => reaching.get(id) ?? id);
+  return [deed('level', changePiece(piece, level))];
 }

@@ -1,5 +1,6 @@
 import { TICKS_PER_MILLIMETRE } from '../../length/length';
 import { changePiece } from '../../plan/pieceEdits';
+import { withAdhesives } from '../../plan/withAdhesives';
 import { isHeldBy } from '../../resolve/bond';
 import { beadWidth, bucklesFrom, waterOfGlue } from '../../tolerances';
 import { findOn, type Finding, type Rule } from '../finding';
@@ -20,17 +21,10 @@ export const glueBuckles: Rule = {
       if (weight === undefined || !isHeldBy(piece, 'liquid')) return [];
       const share = water / weight;
       if (share <= bucklesFrom) return [];
-      const { attach, zones } = piece.piece;
-      const dry = <Id extends string>(id: Id) => (id === 'liquid' ? 'tape' : id);
+      const dry = withAdhesives(piece.piece, (id) => (id === 'liquid' ? 'tape' : id));
       return [
         findOn(piece, 'look', { rule: 'glue-buckles', share, weight }, [
-          deed(
-            'tape-it',
-            changePiece(piece.piece, {
-              attach: dry(attach),
-              zones: zones.map((zone) => ({ ...zone, attach: dry(zone.attach) })),
-            }),
-          ),
+          deed('tape-it', changePiece(piece.piece, dry)),
         ]),
       ];
     });
