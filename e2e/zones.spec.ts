@@ -8,6 +8,7 @@ const field = (page: Page, name: string) => ticket(page).getByRole('combobox', {
 async function openBanner(page: Page): Promise<string> {
   const id = await copyOf(page, 'number-nine');
   await page.goto(`/card/${id}/layout`);
+  await expect(page.getByRole('group', { name: /to scale/ })).toBeVisible();
   await page
     .getByRole('button', { name: /Route banner/ })
     .first()
