@@ -31,6 +31,7 @@ import { writeMarkdown } from '../core/prose/writeMarkdown';
 import { embeddedFonts } from './embeddedFonts';
 import { writeJigPdf, writeTestSheetPdf, type JigPage } from './writeJigPdf';
 import { stripPages, writeStripsPdf } from './writeStripsPdf';
+import { mailerOf, writeMailerPdf } from './writeMailerPdf';
 import { looseRoom, masksOf, noMasks, writeMasksPdf } from './writeMasksPdf';
 
 export interface ExportInput {
@@ -236,6 +237,27 @@ export const cardExporters: readonly CardExporter[] = [
     says: ({ page }) => ['strips', page],
     type: 'application/pdf',
     write: ({ file, library, page, scene }) => writeStripsPdf(file.plan, library, page, scene),
+  },
+  {
+    file: 'mailer.svg',
+    ending: '.svg',
+    says: () => ['envelope template'],
+    type: 'image/svg+xml',
+    write: (input) => writeSvg(mailerOf(input)),
+  },
+  {
+    file: 'mailer.dxf',
+    ending: '.dxf',
+    says: () => ['envelope template'],
+    type: 'application/dxf',
+    write: (input) => writeDxf(mailerOf(input)),
+  },
+  {
+    file: 'mailer.pdf',
+    ending: '.pdf',
+    says: ({ page }) => ['envelope template', page],
+    type: 'application/pdf',
+    write: (input) => writeMailerPdf(input, input.page),
   },
   {
     file: 'test-sheet.svg',

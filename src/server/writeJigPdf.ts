@@ -1,6 +1,7 @@
 import { testSheet } from '../core/inking/testSheet';
 import { jigPage } from '../core/pictures/jigPage';
 import { sheetOf } from '../core/paper/sheets';
+import type { Page } from '../core/drawing/shape';
 import type { FaceId } from '../core/plan/faces';
 import type { ResolvedCard } from '../core/resolve/resolvedCard';
 import { RefusalError } from './respond';
@@ -22,18 +23,31 @@ export async function writeJigPdf(
   page: JigPage,
   title: string,
 ): Promise<Uint8Array<ArrayBuffer>> {
-  const jig = jigPage(card, face, title);
+  return writeOnSheet(jigPage(card, face, title), page, { of: 'card', file: 'jig' });
+}
+
+/**
+ * A drawing as a PDF at 1:1 on one sheet, turned where it fits only lying.
+ * @param names what is too large where it does not fit, and the file that is not printed then
+ * @throws RefusalError 422 when it is larger than the sheet can be printed on
+ */
+export async function writeOnSheet(
+  drawing: Page,
+  page: JigPage,
+  names: { readonly of: string; readonly file: string },
+): Promise<Uint8Array<ArrayBuffer>> {
   const sheet = sheetOf(page);
   const room = [sheet.size, { width: sheet.size.height, height: sheet.size.width }].find(
     (size) =>
-      jig.width <= size.width - 2 * unprintable && jig.height <= size.height - 2 * unprintable,
+      drawing.width <= size.width - 2 * unprintable &&
+      drawing.height <= size.height - 2 * unprintable,
   );
   if (!room)
     throw new RefusalError(422, {
-      message: `The card is larger than a ${sheet.name} sheet can be printed on.`,
-      hint: 'Take the jig as SVG, and print it in parts or on a larger sheet.',
+      message: `The ${names.of} is larger than a ${sheet.name} sheet can be printed on.`,
+      hint: `Take the ${names.file} as SVG, and print it in parts or on a larger sheet.`,
     });
-  return writePdf(jig, { ...room, left: unprintable, top: unprintable });
+  return writePdf(drawing, { ...room, left: unprintable, top: unprintable });
 }
 
 /** The test sheet of a face as a PDF at 1:1, on as many pages as it takes. */

@@ -47,6 +47,7 @@ export const deedRemedyIds = [
   'inside-line',
   'turn-about',
   'fitting-envelope',
+  'made-to-measure',
   'hold-all',
   'leave-open',
   'foam-middle',

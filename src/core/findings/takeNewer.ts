@@ -1,3 +1,4 @@
+import { envelopeItem, withEnvelopeItem } from '../plan/envelopeItems';
 import { placeAt } from '../measuring/placeAt';
 import { lengthFromTicks } from '../length/length';
 import { asTyped } from '../length/typedLength';
@@ -77,9 +78,10 @@ export function takeNewer(
       : [];
   });
   const { envelope } = plan.post;
-  const item = envelope.by === 'item' ? nextOf(envelope.item) : undefined;
+  const own = envelopeItem(envelope);
+  const item = own && nextOf(own);
   const post: SimpleEdit[] = item
-    ? [{ kind: 'set-post', change: { envelope: { by: 'item', item } } }]
+    ? [{ kind: 'set-post', change: { envelope: withEnvelopeItem(envelope, item) } }]
     : [];
   return [...base, ...pieces, ...combinations, ...uses, ...post];
 }

@@ -1,3 +1,4 @@
+import { envelopeItem } from '../plan/envelopeItems';
 import { isMark } from '../resolve/outlineOf';
 import { itemsOf } from '../kinds/kinds';
 import { combinationItems } from '../kinds/sourceItems';
@@ -38,7 +39,7 @@ export function usedItems(plan: Plan, card: ResolvedCard, library: Library): rea
         ? { ref: item, pieceId: piece.id, letter: piece.letter, name: piece.name }
         : { ref: item, ...wholeCard };
     }),
-    ...(plan.post.envelope.by === 'item' ? [{ ref: plan.post.envelope.item, ...wholeCard }] : []),
+    ...[envelopeItem(plan.post.envelope)].flatMap((ref) => (ref ? [{ ref, ...wholeCard }] : [])),
   ];
   const seen = new Set<string>();
   return refs.flatMap((each): UsedItem[] => {

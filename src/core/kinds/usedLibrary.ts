@@ -1,3 +1,4 @@
+import { envelopeItem } from '../plan/envelopeItems';
 import { findItem, type Library } from '../plan/library';
 import type { LibraryItem, LibraryRef } from '../plan/libraryItem';
 import type { Plan } from '../plan/plan';
@@ -10,7 +11,7 @@ export function itemRefs(plan: Plan): readonly LibraryRef[] {
     plan.base.stock,
     ...plan.pieces.flatMap(itemsOf),
     ...plan.uses.map(({ item }) => item),
-    ...(plan.post.envelope.by === 'item' ? [plan.post.envelope.item] : []),
+    ...[envelopeItem(plan.post.envelope)].flatMap((ref) => ref ?? []),
     ...plan.combinations.flatMap((each) => [
       ...combinationItems(each),
       ...(each.kept ? [each.kept] : []),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { envelopeIds } from '../paper/envelopes';
+import { mailerKinds } from '../paper/mailerBlank';
 import type { Immutable } from './ids';
 import { libraryRefSchema } from './items/itemShape';
 import { mailClassIds, mailSchemeIds, mostEnclosures } from './planFacts';
@@ -12,6 +13,8 @@ export const postSchema = z
       z.strictObject({ by: z.literal('smallest') }),
       z.strictObject({ by: z.literal('standard'), id: z.enum(envelopeIds) }),
       z.strictObject({ by: z.literal('item'), item: libraryRefSchema }),
+      /** Made to the measure of the card, from a stock. */
+      z.strictObject({ by: z.literal('made'), kind: z.enum(mailerKinds), stock: libraryRefSchema }),
     ]),
     /** The dearest class it may fall into; null where none is wanted. */
     wanted: z

@@ -4,6 +4,7 @@ import {
   shorterOf,
   subtractLengths,
   sumLengths,
+  zeroLength,
   type Length,
   type Size,
 } from '../length/length';
@@ -15,22 +16,8 @@ import type { EnvelopeChoice } from '../plan/post';
 import type { Holding } from '../stash/holding';
 import { holdingOf } from '../stash/holdings';
 import type { HeightMap } from './heightMap';
-
-/** An envelope a card may go in. */
-export interface PostEnvelope {
-  readonly key: string;
-  readonly name: string;
-  /** Lying: the longer side is its width. */
-  readonly size: Size;
-  readonly gramsPerSquareMetre: number;
-  readonly caliper: Length;
-  readonly colour: string;
-  /** How it is chosen for a card. */
-  readonly choice: EnvelopeChoice;
-  /** So many of it there are; undefined where nobody counts, or where it is none of the stash. */
-  readonly owned: number | undefined;
-  readonly isOwned: boolean;
-}
+import { madeEnvelope } from './madeEnvelope';
+import type { CardBox, PostEnvelope } from './postEnvelope';
 
 /** What is left in an envelope beside card, height and the room it wants; negative where it does not fit. */
 export interface RoomLeft {
@@ -51,13 +38,6 @@ export interface EnvelopePlan {
   readonly card: CardBox;
 }
 
-/** The card with what hangs over its edge, and its height, which is wanted of both sides. */
-export interface CardBox {
-  readonly long: Length;
-  readonly short: Length;
-  readonly height: Length;
-}
-
 export function cardBox(map: HeightMap): CardBox {
   const { x0, y0, x1, y1 } = boundsOf([
     ...map.stack.face,
@@ -67,12 +47,13 @@ export function cardBox(map: HeightMap): CardBox {
   return { ...sides, height: map.highest };
 }
 
-/** What an envelope of a size leaves beside card, height and room. */
-export function roomIn(card: CardBox, size: Size, room: Length): RoomLeft {
+/** What an envelope of a size leaves beside card, height and room; between walls as high as the card its height takes none. */
+export function roomIn(card: CardBox, size: Size, room: Length, walls = zeroLength): RoomLeft {
   const { long, short } = sidesOf(size);
+  const swell = walls >= card.height ? zeroLength : card.height;
   return {
-    long: subtractLengths(long, sumLengths(card.long, card.height, room)),
-    short: subtractLengths(short, sumLengths(card.short, card.height, room)),
+    long: subtractLengths(long, sumLengths(card.long, swell, room)),
+    short: subtractLengths(short, sumLengths(card.short, swell, room)),
   };
 }
 
@@ -90,9 +71,14 @@ export function envelopeFor(
   { choice, library, holdings, room }: EnvelopeInput,
 ): EnvelopePlan {
   const card = cardBox(map);
-  const fit = (envelope: PostEnvelope) => ({ envelope, ...roomIn(card, envelope.size, room) });
+  const fit = (envelope: PostEnvelope) => {
+    const inside = envelope.made?.front ?? envelope.size;
+    return { envelope, ...roomIn(card, inside, room, envelope.made?.depth) };
+  };
+  const made = choice.by === 'made' ? madeEnvelope(choice, card, library, room) : undefined;
   const all = [...ownedEnvelopes(library, holdings), ...standardEnvelopes].map(fit);
-  return { chosen: chosenOf(choice, all, library, fit), all, card };
+  const chosen = made ? fit(made) : chosenOf(choice, all, library, fit);
+  return { chosen, all, card };
 }
 
 export interface EnvelopeInput {
@@ -125,6 +111,9 @@ function chosenOf(
       const item = findItem(library, choice.item);
       return item?.kind === 'envelope' ? fit(asOwned(item, undefined)) : undefined;
     }
+    case 'made':
+      // Of a stock that is not known.
+      return undefined;
     default:
       throw new TypeError(`envelopeFor: unknown choice ${JSON.stringify(choice satisfies never)}`);
   }
@@ -156,6 +145,7 @@ function asOwned(item: EnvelopeItem, owned: number | undefined): PostEnvelope {
     ...{ gramsPerSquareMetre, caliper: caliper.ticks, colour, owned },
     choice: { by: 'item', item: { id, version } },
     isOwned: true,
+    made: undefined,
   };
 }
 
@@ -166,6 +156,7 @@ function asStandard({ id, name, size }: Envelope): PostEnvelope {
     choice: { by: 'standard', id },
     owned: undefined,
     isOwned: false,
+    made: undefined,
   };
 }
 

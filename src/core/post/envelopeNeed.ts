@@ -23,6 +23,7 @@ export function envelopeNeed(
 /** What is taken of an envelope that was found already. */
 export function needOf({ chosen }: EnvelopePlan, library: Library): EnvelopeNeed | undefined {
   if (!chosen) return undefined;
-  const { name, choice } = chosen.envelope;
-  return { name, item: choice.by === 'item' ? findItem(library, choice.item) : undefined };
+  const { name, choice, made } = chosen.envelope;
+  const item = choice.by === 'item' ? findItem(library, choice.item) : undefined;
+  return { name, item, isMade: made !== undefined };
 }

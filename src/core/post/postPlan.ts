@@ -1,9 +1,10 @@
-import { sumLengths, timesLength } from '../length/length';
+import { longerOf, sumLengths, timesLength, zeroLength } from '../length/length';
 import { findItem, type Library } from '../plan/library';
 import type { Plan } from '../plan/plan';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { Holding } from '../stash/holding';
-import { envelopeFor, type CardBox, type EnvelopePlan, type PostEnvelope } from './envelopeFor';
+import { envelopeFor, type EnvelopePlan } from './envelopeFor';
+import type { CardBox, PostEnvelope } from './postEnvelope';
 import { heightMap, type HeightMap } from './heightMap';
 import { judgeMail, type JudgedScheme, type MailPiece } from './mail/judge';
 import { mailSchemes } from './mail/mailSchemes';
@@ -67,11 +68,13 @@ export function postPlan(
 /** What is handed in: an envelope as thick as card and paper together, or a card by itself. */
 export function closedSize(
   card: CardBox,
-  envelope: Pick<PostEnvelope, 'size' | 'caliper'> | undefined,
+  envelope:
+    (Pick<PostEnvelope, 'size' | 'caliper'> & Partial<Pick<PostEnvelope, 'made'>>) | undefined,
 ): Pick<MailPiece, 'width' | 'height' | 'thickness'> {
   if (!envelope) return { width: card.long, height: card.short, thickness: card.height };
   const paper = timesLength(envelope.caliper, sheetsOfEnvelope);
-  return { ...envelope.size, thickness: sumLengths(card.height, paper) };
+  const inside = longerOf(card.height, envelope.made?.depth ?? zeroLength);
+  return { ...envelope.size, thickness: sumLengths(inside, paper) };
 }
 
 function unlaidOf({ uses, pieces }: Plan, library: Library): readonly string[] {

@@ -8,7 +8,7 @@ import { isHeldBy } from '../resolve/bond';
 import { outlineOf } from '../resolve/outlineOf';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import { adhesiveUnder } from '../supplies/adhesiveAmount';
-import type { PostEnvelope } from './envelopeFor';
+import type { PostEnvelope } from './postEnvelope';
 
 /** What a share of the weight is: the base, papers by what they are of, what holds and decorates them, and what it goes in. */
 export const weightParts = [
@@ -143,8 +143,9 @@ const loose = within(looseTolerance);
 /** Its two faces, and seams and flap, which take half a face more; from memory. */
 const facesOfEnvelope = 2.5;
 
-function envelopeGrams({ size, gramsPerSquareMetre }: PostEnvelope): number {
-  return areaOf(size) * facesOfEnvelope * gramsPerSquareMetre;
+function envelopeGrams({ size, gramsPerSquareMetre, made }: PostEnvelope): number {
+  const area = made ? areaOfOutline([made.cut]) / squareMetre : areaOf(size) * facesOfEnvelope;
+  return area * gramsPerSquareMetre;
 }
 
 function sumOf(rows: readonly WeightRow[]): Pick<Weight, 'grams' | 'tolerance'> {

@@ -73,12 +73,13 @@ export function dotRows(input: SupplyInput): readonly SupplyRow[] {
 /** The envelope each card is sent in. */
 export function envelopeRows({ envelope, holdings, plan }: SupplyInput): readonly SupplyRow[] {
   if (!envelope) return [];
-  const { name, item } = envelope;
+  const { name, item, isMade } = envelope;
   const row = item
     ? { ...usedRow(item, holdings, []), unit: unitOf(item) }
     : unownedRow(`envelope ${name}`, name, 'envelopes', 'piece');
   const batch = plan.making.copies;
-  return [{ ...row, one: 1, batch, lacking: lackingOf(batch, row.owned) }];
+  const owned = isMade ? undefined : row.owned;
+  return [{ ...row, owned, one: 1, batch, lacking: lackingOf(batch, owned) }];
 }
 
 /** What is noted beside the panels, several notes on one item in one row; adhesives have theirs. */

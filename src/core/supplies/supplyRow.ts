@@ -85,6 +85,8 @@ export interface SupplyInput {
 export interface EnvelopeNeed {
   readonly name: string;
   readonly item: LibraryItem | undefined;
+  /** It is made from a sheet that is there, and not bought. */
+  readonly isMade: boolean;
 }
 
 /** The last day on which what a row tells is sold; undefined where none is known. */

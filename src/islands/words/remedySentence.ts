@@ -58,6 +58,7 @@ const deedWords: Readonly<Record<DeedRemedyId, string>> = {
   'best-turns': 'Open them in the best turns',
   'turn-about': 'Stamp the words first',
   'fitting-envelope': 'Take the smallest that holds it',
+  'made-to-measure': 'Make a box for it',
   'hold-all': 'Hold all of it',
   'leave-open': 'Leave it open there',
   'foam-middle': 'Put foam under its middle',

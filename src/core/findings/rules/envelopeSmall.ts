@@ -36,7 +36,12 @@ export const envelopeSmall: Rule = {
                 change: { envelope: { by: 'smallest' } },
               }),
             ]
-          : [],
+          : [
+              deed('made-to-measure', {
+                kind: 'set-post',
+                change: { envelope: { by: 'made', kind: 'box', stock: plan.base.stock } },
+              }),
+            ],
       },
     ];
   },

@@ -70,13 +70,15 @@ describe('an envelope', () => {
     expect(rulesOf(apply(plan, remedy?.edit))).not.toContain('envelope-small');
   });
 
-  it('that there is none of is told with the least that would do', () => {
+  it('that there is none of is told with the least that would do, and a box is made', () => {
     const ticks = asTyped(inches(20));
     const size = { width: ticks, height: ticks };
     const huge = planOf([], { format: { kind: 'custom', size } });
     const none = must(found(huge).find(({ data }) => data.rule === 'envelope-small'));
     expect(none.data).toMatchObject({ name: undefined });
-    expect(none.remedies).toEqual([]);
+    const boxed = apply(huge, none.remedies[0]?.edit);
+    expect(boxed.post.envelope).toMatchObject({ by: 'made', kind: 'box', stock: { id: 'chalk' } });
+    expect(rulesOf(boxed)).not.toContain('envelope-small');
   });
 
   it('so square that it is surcharged is told to those who post in the United States', () => {

@@ -1,7 +1,12 @@
 import { writeLength, writeSize } from '../../../core/length/formatLength';
-import { fits, type PostEnvelope } from '../../../core/post/envelopeFor';
+import { fits } from '../../../core/post/envelopeFor';
+import type { PostEnvelope } from '../../../core/post/postEnvelope';
 import type { PostPlan } from '../../../core/post/postPlan';
 import type { EnvelopeChoice } from '../../../core/plan/post';
+import { mailerKinds, type MailerKind } from '../../../core/paper/mailerBlank';
+import { stocksForMaking } from '../../../core/post/madeEnvelope';
+import { aOrAn } from '../../../core/words/phrases';
+import { MadeToMeasure } from './MadeToMeasure';
 import { Select } from '../../parts/Select';
 import { useCardSession } from '../../session/CardSession';
 
@@ -18,6 +23,9 @@ export function EnvelopeView({ post }: { readonly post: PostPlan }) {
         </h2>
         <EnvelopeSelect post={post} value={plan.post.envelope} onChange={choose} />
       </div>
+      {plan.post.envelope.by === 'made' && (
+        <MadeToMeasure post={post} value={plan.post.envelope} onChange={choose} />
+      )}
       {chosen ? (
         <>
           <Drawing post={post} envelope={chosen.envelope} />
@@ -29,7 +37,9 @@ export function EnvelopeView({ post }: { readonly post: PostPlan }) {
               {writeLength(chosen.long, unit)} {unit} along, {writeLength(chosen.short, unit)}{' '}
               {unit} across;
             </span>{' '}
-            its height takes {writeLength(card.height, unit)} {unit} of both.
+            {chosen.envelope.made?.kind === 'box'
+              ? `its walls are ${writeLength(chosen.envelope.made.depth, unit)} ${unit} high.`
+              : `its height takes ${writeLength(card.height, unit)} ${unit} of both.`}
           </p>
         </>
       ) : (
@@ -53,19 +63,36 @@ function EnvelopeSelect({
   readonly value: EnvelopeChoice;
   readonly onChange: (choice: EnvelopeChoice) => void;
 }) {
-  const { unit } = useCardSession();
-  const { chosen, all } = envelopes;
+  const { plan, unit, library, holdings } = useCardSession();
+  const { chosen, all, card } = envelopes;
   const listed = all.map(({ envelope }) => envelope);
-  const own = chosen && !listed.some(({ key }) => key === chosen.envelope.key);
-  const choices = own ? [chosen.envelope, ...listed] : listed;
+  const isKnown =
+    !chosen || chosen.envelope.made || listed.some(({ key }) => key === chosen.envelope.key);
+  const choices = isKnown ? listed : [chosen.envelope, ...listed];
+  const room = plan.habits.envelopeRoom.ticks;
+  const stockToMake = (kind: MailerKind) => {
+    const [first] = stocksForMaking(kind, card, { library, holdings, room });
+    return first ? { id: first.stock.id, version: first.stock.version } : plan.base.stock;
+  };
   const name = ({ name: text, size, owned, isOwned }: PostEnvelope) =>
     `${text}, ${writeSize(size, unit)}${owned === undefined ? '' : `, ${owned} owned`}${isOwned || owned !== undefined ? '' : ', not owned'}`;
   return (
     <Select
       aria-label="The envelope"
       className="in-place max-w-[24rem] truncate"
-      value={value.by === smallest ? smallest : (chosen?.envelope.key ?? smallest)}
+      value={
+        value.by === smallest
+          ? smallest
+          : value.by === 'made'
+            ? `made ${value.kind}`
+            : (chosen?.envelope.key ?? smallest)
+      }
       onChange={({ target }) => {
+        const kind = mailerKinds.find((each) => target.value === `made ${each}`);
+        if (kind) {
+          onChange({ by: 'made', kind, stock: stockToMake(kind) });
+          return;
+        }
         const found = choices.find(({ key }) => key === target.value);
         onChange(found?.choice ?? { by: smallest });
       }}
@@ -75,6 +102,11 @@ function EnvelopeSelect({
           ? `the smallest: ${chosen.envelope.name}`
           : 'the smallest that holds it'}
       </option>
+      {mailerKinds.map((kind) => (
+        <option key={kind} value={`made ${kind}`}>
+          {aOrAn(kind)} made to measure
+        </option>
+      ))}
       {choices.map((each) => (
         <option key={each.key} value={each.key}>
           {name(each)}
