@@ -1,5 +1,6 @@
 import { saved } from './layoutPage';
 import { copyOf, expect, test, type Page } from './nibwright';
+import { readPdf } from './readPdf';
 
 const tab = (page: Page) => page.getByRole('link', { name: /^Post/ });
 const sum = (page: Page) => page.getByRole('table', { name: /^Highest/ });
@@ -41,7 +42,22 @@ test('a card over its class is told why, brought back by mouse, and its sheet an
   await expect(page.getByRole('contentinfo')).toContainText('C7 envelope is');
   await page.getByRole('button', { name: 'Take the smallest that holds it' }).click();
   await expect(page.getByText(/Room left/)).toBeVisible();
+
+  // Made to measure: the template is read back at 1:1, and goes when an envelope is bought again.
+  await page.getByRole('combobox', { name: 'The envelope' }).selectOption('made envelope');
+  await expect(page.getByText(/: its blank is .* in\.$/)).toBeVisible();
+  await page.getByRole('combobox', { name: 'made of' }).selectOption('chalk-300');
+  await expect(page.getByRole('img', { name: 'The blank of the envelope' })).toBeVisible();
   await saved(page);
+  const svg = await (await page.request.get(`/api/cards/${id}/mailer.svg`)).text();
+  expect(svg).toContain('front of the envelope');
+  const pdf = await page.request.get(`/api/cards/${id}/mailer.pdf?page=letter`);
+  const { pages } = await readPdf(await pdf.body());
+  expect(pages.map(({ size }) => size)).toEqual([[612, 792]]);
+  await page.getByRole('combobox', { name: 'The envelope' }).selectOption('smallest');
+  await saved(page);
+  const bought = await page.request.get(`/api/cards/${id}/mailer.svg`);
+  expect(bought.status()).toBe(422);
 
   await page.getByRole('link', { name: /^Sheet/ }).click();
   const post = page.getByRole('article').locator('section', {

@@ -55,6 +55,8 @@ export interface CardDescription {
   readonly format: string;
   readonly size?: string;
   readonly stands?: 'upright' | 'lying';
+  /** The stock of the box it is sent in. */
+  readonly box?: string;
   readonly fold: string;
   readonly stock: string;
   readonly occasion: string;
@@ -108,7 +110,10 @@ export function planCard(described: CardDescription, library: Library, team: Tea
     filmOn: described.filmOn ?? null,
   };
   const making = { ...bare.making, copies: described.copies ?? 1 };
-  const post = { ...bare.post, wanted: wantedOf(described.mail) };
+  const envelope = described.box
+    ? ({ by: 'made', kind: 'box', stock: named(library, 'stock', described.box) } as const)
+    : bare.post.envelope;
+  const post = { ...bare.post, envelope, wanted: wantedOf(described.mail) };
   const layered = described.layers.reduce(
     (plan: Plan, layer): Plan => withLayer(plan, layer, unit, library),
     {

@@ -4,6 +4,7 @@ import { sheetOf } from '../core/paper/sheets';
 import type { Page } from '../core/drawing/shape';
 import type { FaceId } from '../core/plan/faces';
 import type { ResolvedCard } from '../core/resolve/resolvedCard';
+import { aOrAn } from '../core/words/phrases';
 import { RefusalError } from './respond';
 import { writePdf, writePdfPages } from './writePdf';
 
@@ -44,7 +45,7 @@ export async function writeOnSheet(
   );
   if (!room)
     throw new RefusalError(422, {
-      message: `The ${names.of} is larger than a ${sheet.name} sheet can be printed on.`,
+      message: `The ${names.of} is larger than ${aOrAn(sheet.name)} can be printed on.`,
       hint: `Take the ${names.file} as SVG, and print it in parts or on a larger sheet.`,
     });
   return writePdf(drawing, { ...room, left: unprintable, top: unprintable });

@@ -6,6 +6,7 @@ import type { Plan } from '../core/plan/plan';
 import type { Library } from '../core/plan/library';
 import { distinctName } from '../core/resolve/distinctNames';
 import { resolvePlan } from '../core/resolve/resolvePlan';
+import { aOrAn } from '../core/words/phrases';
 import { RefusalError } from './respond';
 import { unprintable, type JigPage } from './writeJigPdf';
 import { writePdfPages } from './writePdf';
@@ -46,7 +47,7 @@ export async function writeMasksPdf(
   if (pages.length === 0) throw noMasks();
   if (pages.some(({ width, height }) => width > room.width || height > room.height))
     throw new RefusalError(422, {
-      message: `A mask is larger than a ${name} sheet can be printed on.`,
+      message: `A mask is larger than ${aOrAn(name)} can be printed on.`,
       hint: 'Take the masks as SVG, and print them on a larger sheet or cut them with a plotter.',
     });
   return writePdfPages(pages, { ...size, left: unprintable, top: unprintable });

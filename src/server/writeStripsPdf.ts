@@ -6,6 +6,7 @@ import type { Library } from '../core/plan/library';
 import { outlineOf } from '../core/resolve/outlineOf';
 import { resolvePlan } from '../core/resolve/resolvePlan';
 import { isGround } from '../core/resolve/resolvedMark';
+import { aOrAn } from '../core/words/phrases';
 import { RefusalError } from './respond';
 import { unprintable, type JigPage } from './writeJigPdf';
 import { writePdfPages } from './writePdf';
@@ -50,7 +51,7 @@ export async function writeStripsPdf(
   const [wide, high] = [size.width - 2 * unprintable, size.height - 2 * unprintable];
   if (pages.some(({ width, height }) => width > wide || height > high))
     throw new RefusalError(422, {
-      message: `The strips are larger than a ${name} sheet can be printed on.`,
+      message: `The strips are larger than ${aOrAn(name)} can be printed on.`,
       hint: 'Take them as SVG, and print them on a larger sheet or cut them with a plotter.',
     });
   return writePdfPages(pages, { ...size, left: unprintable, top: unprintable });

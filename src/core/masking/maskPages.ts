@@ -3,7 +3,7 @@ import type { Line, Page, Shape } from '../drawing/shape';
 import { TICKS_PER_MILLIMETRE } from '../length/length';
 import { boundsOf, corners, shiftedBy, type Bounds, type Outline } from '../outline/outline';
 import { intersectOutlines } from '../outline/polygons';
-import { checkFoot, checkLayers, lineFrom, nameAt, nameHeight } from './checkLines';
+import { checkFoot, checkLayers, lineFrom, nameAt, nameHeight } from '../drawing/checkLines';
 import type { PlannedMask } from './masksToCut';
 
 const mm = TICKS_PER_MILLIMETRE;

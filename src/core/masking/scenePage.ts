@@ -5,7 +5,7 @@ import { boundsOf, shiftedBy, type Outline } from '../outline/outline';
 import type { ResolvedScene } from '../resolve/resolvedScene';
 import { stripMark } from '../words/stripWords';
 import { stripLabel } from './stripLabel';
-import { checkFoot, checkLayers, nameAt, nameHeight } from './checkLines';
+import { checkFoot, checkLayers, nameAt, nameHeight } from '../drawing/checkLines';
 
 const mm = TICKS_PER_MILLIMETRE;
 const ink = '#1e2428';

@@ -56,7 +56,10 @@ export function sheetOfBlank(
   });
 }
 
-/** Stocks there are some of that an envelope or a box may be made of, those whose sheets hold it first. */
+/**
+ * Stocks there are some of that an envelope or a box may be made of, those whose sheets hold it first: an envelope of the
+ * lightest, a box of the heaviest.
+ */
 export function stocksForMaking(
   kind: MailerKind,
   card: CardBox,
@@ -75,9 +78,12 @@ export function stocksForMaking(
     .toSorted(
       (a, b) =>
         Number(a.sheet === undefined) - Number(b.sheet === undefined) ||
+        stiffer(a.stock, b.stock) * (kind === 'box' ? -1 : 1) ||
         (a.stock.name < b.stock.name ? -1 : 1),
     );
 }
+
+const stiffer = (a: Stock, b: Stock) => a.gramsPerSquareMetre - b.gramsPerSquareMetre;
 
 interface MakingInput {
   readonly library: Library;

@@ -3,7 +3,8 @@ import { fits } from '../../../core/post/envelopeFor';
 import type { PostEnvelope } from '../../../core/post/postEnvelope';
 import type { PostPlan } from '../../../core/post/postPlan';
 import type { EnvelopeChoice } from '../../../core/plan/post';
-import { mailerKinds, type MailerKind } from '../../../core/paper/mailerBlank';
+import { pathOf } from '../../parts/pathOf';
+import { mailerKinds, type MailerBlank, type MailerKind } from '../../../core/paper/mailerBlank';
 import { stocksForMaking } from '../../../core/post/madeEnvelope';
 import { aOrAn } from '../../../core/words/phrases';
 import { MadeToMeasure } from './MadeToMeasure';
@@ -28,15 +29,23 @@ export function EnvelopeView({ post }: { readonly post: PostPlan }) {
       )}
       {chosen ? (
         <>
-          <Drawing post={post} envelope={chosen.envelope} />
+          {chosen.envelope.made ? (
+            <BlankDrawing blank={chosen.envelope.made} colour={chosen.envelope.colour} />
+          ) : (
+            <Drawing post={post} envelope={chosen.envelope} />
+          )}
           <p className="text-sheet-muted">
             {writeSize(chosen.envelope.size, unit)} {unit}
             {chosen.envelope.owned === undefined ? '' : `, ${chosen.envelope.owned} owned`}.{' '}
-            <span className={fits(chosen) ? undefined : 'text-amber'}>
-              {fits(chosen) ? 'Room left' : 'It does not fit: room left'}{' '}
-              {writeLength(chosen.long, unit)} {unit} along, {writeLength(chosen.short, unit)}{' '}
-              {unit} across;
-            </span>{' '}
+            {chosen.envelope.made ? (
+              `Made with ${writeLength(plan.habits.envelopeRoom.ticks, unit)} ${unit} of room;`
+            ) : (
+              <span className={fits(chosen) ? undefined : 'text-amber'}>
+                {fits(chosen) ? 'Room left' : 'It does not fit: room left'}{' '}
+                {writeLength(chosen.long, unit)} {unit} along, {writeLength(chosen.short, unit)}{' '}
+                {unit} across;
+              </span>
+            )}{' '}
             {chosen.envelope.made?.kind === 'box'
               ? `its walls are ${writeLength(chosen.envelope.made.depth, unit)} ${unit} high.`
               : `its height takes ${writeLength(card.height, unit)} ${unit} of both.`}
@@ -118,6 +127,37 @@ function EnvelopeSelect({
 
 const width = 400;
 const mostHeight = 190;
+
+interface BlankProps {
+  readonly blank: MailerBlank;
+  readonly colour: string;
+}
+
+/** As it is cut, folded along the dashed lines. */
+function BlankDrawing({ blank: { kind, size, cut, scores }, colour }: BlankProps) {
+  const scale = Math.min(width / size.width, mostHeight / size.height);
+  return (
+    <svg
+      width={size.width * scale + 2}
+      height={size.height * scale + 2}
+      role="img"
+      aria-label={`The blank of the ${kind}`}
+      className="my-2 block"
+    >
+      <g transform="translate(1 1)">
+        <path d={pathOf([cut], scale)} fill={colour} stroke="#70797d" />
+        {scores.map(([from, to], at) => (
+          <path
+            key={at}
+            d={from && to && `M${from.x * scale} ${from.y * scale}L${to.x * scale} ${to.y * scale}`}
+            stroke="#424c51"
+            strokeDasharray="5 3"
+          />
+        ))}
+      </g>
+    </svg>
+  );
+}
 
 /** From behind, its flap closed, the card dashed within. */
 function Drawing({ post, envelope }: { readonly post: PostPlan; readonly envelope: PostEnvelope }) {

@@ -1,4 +1,4 @@
-import type { Layer, Line, Shape, Text } from '../drawing/shape';
+import type { Layer, Line, Shape, Text } from './shape';
 import { TICKS_PER_INCH, TICKS_PER_MILLIMETRE } from '../length/length';
 
 const mm = TICKS_PER_MILLIMETRE;
