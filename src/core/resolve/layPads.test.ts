@@ -117,9 +117,29 @@ describe('pads under a piece that is held by zones', () => {
     expect((y0 + y1) / 2 - rect.y).toBe(millimetres(30));
   });
 
+  it('are none under a hair of paper, and no more than anyone lays under a wall of it', () => {
+    const hair = padsUnder({
+      size: measure('100 mm', '0.1 mm'),
+      zones: [zone({ at: 'middle' }, 'foam')],
+    });
+    expect(hair).toEqual([]);
+    const wall = padsUnder({
+      size: measure('9000 mm', '9000 mm'),
+      attach: 'tape',
+      zones: [zone({ at: 'sides', sides: ['top'] }, 'none')],
+    });
+    expect(wall).toHaveLength(3);
+    expect(wall.reduce((sum, { squares }) => sum + squares, 0)).toBeLessThan(4 * 200);
+  });
+
   it('count the later of two zones that meet', () => {
     const foam = zone({ at: 'middle' }, 'foam');
     const none = zone({ at: 'all' }, 'none');
+    const strip = zone({ at: 'sides', sides: ['left'] }, 'thick-foam');
+    const pads = padsUnder({ attach: 'foam', zones: [strip] });
+    for (const square of pads.filter(({ adhesive }) => adhesive === 'foam'))
+      for (const { outline } of pads.filter(({ adhesive }) => adhesive === 'thick-foam'))
+        expect(meets(square.outline, outline)).toBe(false);
     expect(padsUnder({ attach: 'tape', zones: [foam, none] })).toEqual([]);
     expect(padsUnder({ attach: 'tape', zones: [none, foam] }).length).toBeGreaterThan(0);
   });

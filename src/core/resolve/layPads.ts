@@ -1,20 +1,21 @@
 import { groupBy } from '../groupBy';
-import { TICKS_PER_MILLIMETRE } from '../length/length';
-import { contains, isNearLines, isWithin, meets } from '../outline/distance';
-import {
-  boundsOf,
-  corners,
-  turned,
-  type Bounds,
-  type Outline,
-  type Rect,
-} from '../outline/outline';
-import { splitWindows } from '../outline/splitWindows';
-import { adhesive, type AdhesiveId } from '../paper/adhesives';
-import { sides, type Side } from '../plan/faces';
+import { millimetres } from '../length/length';
+import { contains, meets } from '../outline/distance';
+import { boundsOf, corners, turned, type Outline, type Rect } from '../outline/outline';
+import type { AdhesiveId } from '../paper/adhesives';
 import type { Habits } from '../plan/habits';
 import type { PieceId } from '../plan/ids';
 import type { Paper, Zone } from '../plan/piece';
+import {
+  cellsOf,
+  cellsOver,
+  isIn,
+  middleOf,
+  overlaps,
+  squareOf,
+  type Cell,
+  type Ground,
+} from './padCells';
 
 /** A square, a strip or a bead of one adhesive as it is laid under a piece. */
 export interface LaidPad {
@@ -36,26 +37,6 @@ export interface HeldPiece {
   readonly outline: Outline;
 }
 
-/** A piece as pads are laid under it: turned back, so that its sides are those of its box. */
-interface Ground {
-  readonly outline: Outline;
-  readonly box: Bounds;
-  /** Pads are so wide; narrower under a piece that would not hide them. */
-  readonly size: number;
-  /** Pads keep so far inside the edge. */
-  readonly inset: number;
-  /** Of foam, squares on 100 square centimetres. */
-  readonly rates: Habits['adhesiveRates'];
-}
-
-/** One square of what is laid, by its top left corner. */
-interface Cell {
-  readonly x: number;
-  readonly y: number;
-  /** The side it is laid along. */
-  readonly side?: Side;
-}
-
 /**
  * Where each adhesive lies under a piece that is held by zones, each pad whole on the piece: squares of foam stand as far
  * apart as the habit says, strips and beads run along an edge, sheet fills. Of two zones that meet the later counts.
@@ -69,6 +50,7 @@ export function layPads(
   const { piece, rect } = held;
   const { turn } = piece.place;
   const ground = groundOf(held, habits);
+  if (ground.size < leastPad) return [];
   let laid = cellsOf({ at: 'all' }, piece.attach, ground).map((cell) => ({
     attach: piece.attach,
     at: 'all' as Zone['where']['at'],
@@ -78,15 +60,21 @@ export function layPads(
     const under = over === null ? undefined : outlineUnder(over);
     if (over !== null && !under) continue;
     const only = under && turned(under, rect, -turn);
-    laid = laid.filter(
-      ({ cell }) =>
-        !isIn(where, cell, ground) || (only && !meets([squareOf(cell, ground.size)], only)),
-    );
-    if (attach === 'none') continue;
-    const cells = only
-      ? cellsOver(where, ground).filter((cell) => contains(only, middleOf(cell, ground)))
-      : cellsOf(where, attach, ground);
-    laid.push(...cells.map((cell) => ({ attach, at: where.at, cell })));
+    const isInZone = (cell: Cell) =>
+      isIn(where, cell, ground) && (!only || meets([squareOf(cell, ground.size)], only));
+    const cellsFor = (id: AdhesiveId) =>
+      only
+        ? cellsOver(where, ground).filter((cell) => contains(only, middleOf(cell, ground)))
+        : cellsOf(where, id, ground);
+    const added =
+      attach === 'none' ? [] : cellsFor(attach).map((cell) => ({ attach, at: where.at, cell }));
+    laid = [
+      ...laid.filter(
+        ({ cell }) =>
+          !isInZone(cell) && !added.some((other) => overlaps(other.cell, cell, ground.size)),
+      ),
+      ...added,
+    ];
   }
   // What is laid alike lies together, so that it runs on as a strip.
   const kinds = groupBy(laid, ({ attach, at }) => `${attach} ${at}`);
@@ -107,7 +95,10 @@ export function layPads(
   });
 }
 
-const ticksPerDecimetre = 100 * TICKS_PER_MILLIMETRE;
+/** Nobody lays what is narrower: a hair's breadth of paper is held by nothing. */
+const leastPad = millimetres(0.5);
+/** So many squares lie along a side at most; under a larger piece they are larger. */
+const mostSquares = 200;
 
 function groundOf(
   { piece, rect, outline }: HeldPiece,
@@ -115,196 +106,39 @@ function groundOf(
 ): Ground {
   const lying = turned(outline, rect, -piece.place.turn);
   const box = boundsOf(lying);
-  const narrow = Math.min(box.x1 - box.x0, box.y1 - box.y0);
-  const isHidden = narrow >= foamStrip.ticks + 2 * foamInset.ticks;
+  const [width, height] = [box.x1 - box.x0, box.y1 - box.y0];
+  const [long, narrow] = [Math.max(width, height), Math.min(width, height)];
+  const strip = Math.max(foamStrip.ticks, Math.ceil(long / mostSquares));
+  const isHidden = narrow >= strip + 2 * foamInset.ticks;
   return {
     outline: lying,
     box,
-    size: isHidden ? foamStrip.ticks : Math.floor(narrow / 2),
+    size: isHidden ? strip : Math.floor(narrow / 2),
     inset: isHidden ? foamInset.ticks : Math.floor(narrow / 4),
     rates: adhesiveRates,
   };
 }
 
-const squareOf = ({ x, y }: Cell, size: number) => corners({ x, y, width: size, height: size });
-const middleOf = ({ x, y }: Cell, { size }: Ground) => ({ x: x + size / 2, y: y + size / 2 });
-
-/** Whether all of a square lies on the piece. */
-function liesOn(cell: Cell, { outline, size }: Ground): boolean {
-  return isWithin([squareOf(cell, size)], outline);
-}
-
-/** Whether a square lies in a zone. */
-function isIn(where: Zone['where'], cell: Cell, ground: Ground): boolean {
-  const { box, inset, size, outline } = ground;
-  const { x, y } = middleOf(cell, ground);
-  const off = { left: x - box.x0, top: y - box.y0, right: box.x1 - x, bottom: box.y1 - y };
-  switch (where.at) {
-    case 'all':
-      return true;
-    case 'round':
-      return isNearLines({ x, y }, outline, inset + size);
-    case 'sides':
-      return where.sides.some((side) => cell.side === side || off[side] <= inset + size);
-    case 'middle':
-      return (
-        Math.min(off.left, off.right) >= (box.x1 - box.x0) / 4 &&
-        Math.min(off.top, off.bottom) >= (box.y1 - box.y0) / 4
-      );
-    case 'places':
-      return where.places.some(
-        (place) =>
-          Math.abs(off.left - place.x.ticks) < size && Math.abs(off.top - place.y.ticks) < size,
-      );
-  }
-}
-
-/** The squares an adhesive is laid in, in one zone. */
-function cellsOf(where: Zone['where'], id: AdhesiveId, ground: Ground): readonly Cell[] {
-  const { foam, by } = adhesive(id);
-  const isSheet = id === 'foam-sheet';
-  switch (where.at) {
-    case 'all':
-      if (isSheet) return filling(ground);
-      // Under a frame squares would stand in its window.
-      return !foam || by === 'edge' || splitWindows(ground.outline).windows.length > 0
-        ? along(sides, ground)
-        : spread(ground.box, id, ground);
-    case 'round':
-      return along(sides, ground);
-    case 'sides':
-      return along(where.sides, ground);
-    case 'middle': {
-      const inner = innerHalf(ground.box);
-      return isSheet || !foam
-        ? filling(ground).filter((cell) => isIn(where, cell, ground))
-        : spread(inner, id, ground);
-    }
-    case 'places':
-      return where.places
-        .map(({ x, y }) => ({
-          x: ground.box.x0 + x.ticks - ground.size / 2,
-          y: ground.box.y0 + y.ticks - ground.size / 2,
-        }))
-        .filter((cell) => liesOn(cell, ground));
-  }
-}
-
-/** Where a zone keeps to what the piece lies over, that is filled, since little of it may be there. */
-function cellsOver(where: Zone['where'], ground: Ground): readonly Cell[] {
-  return filling(ground).filter((cell) => isIn(where, cell, ground));
-}
-
-function innerHalf({ x0, y0, x1, y1 }: Bounds): Bounds {
-  const [across, down] = [(x1 - x0) / 4, (y1 - y0) / 4];
-  return { x0: x0 + across, y0: y0 + down, x1: x1 - across, y1: y1 - down };
-}
-
-/** So many squares side by side in a length, and how far they are from its beginning. */
-function inLength(length: number, { size, inset }: Ground) {
-  const count = Math.max(1, Math.floor((length - 2 * inset) / size));
-  return { count, from: Math.round((length - count * size) / 2) };
-}
-
-/** Side by side in rows, wherever they lie on the piece. */
-function filling(ground: Ground): readonly Cell[] {
-  const { box, size } = ground;
-  const across = inLength(box.x1 - box.x0, ground);
-  const down = inLength(box.y1 - box.y0, ground);
-  return Array.from({ length: across.count * down.count }, (_, at) => ({
-    x: box.x0 + across.from + (at % across.count) * size,
-    y: box.y0 + down.from + Math.floor(at / across.count) * size,
-  })).filter((cell) => liesOn(cell, ground));
-}
-
-/** Side by side along sides, each as near to the edge as it lies on the piece; corners are laid once. */
-function along(which: readonly Side[], ground: Ground): readonly Cell[] {
-  const { box, size, inset } = ground;
-  const [width, height] = [box.x1 - box.x0, box.y1 - box.y0];
-  const laid: Cell[] = [];
-  for (const side of sides.filter((each) => which.includes(each))) {
-    const isUpright = side === 'left' || side === 'right';
-    const { count, from } = inLength(isUpright ? height : width, ground);
-    const most = (isUpright ? width : height) / 2 - size / 2;
-    for (let at = 0; at < count; at++) {
-      const run = from + at * size;
-      const cell = firstOn(most, (deep): Cell => {
-        const across = side === 'right' ? width - deep - size : deep;
-        const down = side === 'bottom' ? height - deep - size : deep;
-        return isUpright
-          ? { x: box.x0 + across, y: box.y0 + run, side }
-          : { x: box.x0 + run, y: box.y0 + down, side };
-      });
-      if (cell && !laid.some((other) => overlaps(other, cell, size))) laid.push(cell);
-    }
-  }
-  return laid;
-
-  function firstOn(most: number, at: (deep: number) => Cell): Cell | undefined {
-    for (let deep = inset; deep <= Math.max(inset, most); deep += size / 2) {
-      const cell = at(Math.round(deep));
-      if (liesOn(cell, ground)) return cell;
-    }
-    return undefined;
-  }
-}
-
-const overlaps = (a: Cell, b: Cell, size: number) =>
-  Math.abs(a.x - b.x) < size && Math.abs(a.y - b.y) < size;
-
-/** A square that would stand off the piece is drawn nearer to its middle, by these shares of the way. */
-const drawnIn = [0, 0.1, 0.2, 0.3, 0.4, 0.5];
-
-/** Evenly over a box, as far apart as the habit says, one at each corner at least. */
-function spread(within: Bounds, id: AdhesiveId, ground: Ground): readonly Cell[] {
-  const { size, inset } = ground;
-  const pitch = ticksPerDecimetre / Math.sqrt(Math.max(1, ground.rates[id]));
-  const rows = (from: number, to: number) => {
-    const [first, last] = [from + inset, to - inset - size];
-    if (last - first < size) return [(first + last) / 2];
-    const gaps = Math.max(1, Math.round((last - first) / pitch));
-    return Array.from({ length: gaps + 1 }, (_, at) => first + ((last - first) * at) / gaps);
-  };
-  const middle = { x: (within.x0 + within.x1 - size) / 2, y: (within.y0 + within.y1 - size) / 2 };
-  const laid: Cell[] = [];
-  for (const y of rows(within.y0, within.y1))
-    for (const x of rows(within.x0, within.x1)) {
-      const cell = drawnIn
-        .map((share) => ({
-          x: Math.round(x + (middle.x - x) * share),
-          y: Math.round(y + (middle.y - y) * share),
-        }))
-        .find((each) => liesOn(each, ground));
-      if (cell && !laid.some((other) => overlaps(other, cell, size))) laid.push(cell);
-    }
-  return laid;
-}
-
-/** Squares that lie edge to edge in a row or a column as one strip. */
-function stripsOf(
-  cells: readonly Cell[],
-  size: number,
-): readonly {
+interface Strip {
   readonly x: number;
   readonly y: number;
   readonly width: number;
   readonly height: number;
-}[] {
-  const strips: { x: number; y: number; width: number; height: number; isUpright: boolean }[] = [];
+}
+
+/** Squares that lie edge to edge in a row or a column as one strip. */
+function stripsOf(cells: readonly Cell[], size: number): readonly Strip[] {
+  const strips: Strip[] = [];
+  let wasUpright = false;
   for (const { x, y, side } of cells) {
     const isUpright = side === 'left' || side === 'right';
-    const last = strips.at(-1);
-    if (last && last.isUpright === isUpright) {
-      if (isUpright && last.x === x && last.y + last.height === y) {
-        last.height += size;
-        continue;
-      }
-      if (!isUpright && last.y === y && last.x + last.width === x) {
-        last.width += size;
-        continue;
-      }
-    }
-    strips.push({ x, y, width: size, height: size, isUpright });
+    const last = isUpright === wasUpright ? strips.at(-1) : undefined;
+    wasUpright = isUpright;
+    if (isUpright && last?.x === x && last.y + last.height === y)
+      strips[strips.length - 1] = { ...last, height: last.height + size };
+    else if (!isUpright && last?.y === y && last.x + last.width === x)
+      strips[strips.length - 1] = { ...last, width: last.width + size };
+    else strips.push({ x, y, width: size, height: size });
   }
   return strips;
 }
