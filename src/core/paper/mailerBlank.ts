@@ -67,20 +67,19 @@ export function mailerBlank(kind: MailerKind, front: Size, depth: Length): Maile
     { x: x0, y: y0 },
     { x: x1, y: y1 },
   ];
-  const across = [flapEnd, frontTop, frontEnd, backTop].map((y) => fold(left, y, right, y));
-  const upright = [left - wall, left, right, right + wall].map((x) =>
-    fold(x, frontTop, x, frontEnd),
-  );
+  // Without walls two folds fall together.
+  const across = [...new Set([flapEnd, frontTop, frontEnd, backTop])];
+  const upright = [...new Set([left - wall, left, right, right + wall])];
   return {
     kind,
     size: { width: lengthFromTicks(outer), height: lengthFromTicks(bottom) },
     front,
     frontAt: { x: left, y: frontTop },
     depth: wall,
-    scores:
-      wall === 0
-        ? [across[1], across[2], upright[1], upright[2]].flatMap(some)
-        : [...across, ...upright],
+    scores: [
+      ...across.map((y) => fold(left, y, right, y)),
+      ...upright.map((x) => fold(x, frontTop, x, frontEnd)),
+    ],
     cut: withoutRepeats([
       { x: left + 2 * cutIn, y: 0 },
       { x: right - 2 * cutIn, y: 0 },
@@ -107,8 +106,6 @@ export function mailerBlank(kind: MailerKind, front: Size, depth: Length): Maile
     ]),
   };
 }
-
-const some = <Each>(each: Each | undefined): readonly Each[] => (each === undefined ? [] : [each]);
 
 /** Where there are no walls, their corners fall together. */
 function withoutRepeats(polygon: Polygon): Polygon {

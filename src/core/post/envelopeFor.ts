@@ -75,10 +75,12 @@ export function envelopeFor(
     const inside = envelope.made?.front ?? envelope.size;
     return { envelope, ...roomIn(card, inside, room, envelope.made?.depth) };
   };
-  const made = choice.by === 'made' ? madeEnvelope(choice, card, library, room) : undefined;
   const all = [...ownedEnvelopes(library, holdings), ...standardEnvelopes].map(fit);
-  const chosen = made ? fit(made) : chosenOf(choice, all, library, fit);
-  return { chosen, all, card };
+  const envelope =
+    choice.by === 'made'
+      ? madeEnvelope(choice, card, library, room)
+      : boughtOf(choice, all, library);
+  return { chosen: envelope && fit(envelope), all, card };
 }
 
 export interface EnvelopeInput {
@@ -92,28 +94,24 @@ export function fits({ long, short }: RoomLeft): boolean {
   return long >= 0 && short >= 0;
 }
 
-function chosenOf(
-  choice: EnvelopeChoice,
+function boughtOf(
+  choice: Exclude<EnvelopeChoice, { by: 'made' }>,
   all: readonly EnvelopeFit[],
   library: Library,
-  fit: (envelope: PostEnvelope) => EnvelopeFit,
-): EnvelopeFit | undefined {
+): PostEnvelope | undefined {
   switch (choice.by) {
     case 'smallest': {
-      const holding = all.filter((each) => fits(each) && each.envelope.owned !== 0);
-      return holding.find(({ envelope }) => envelope.isOwned) ?? holding[0];
+      const holding = all
+        .filter((each) => fits(each) && each.envelope.owned !== 0)
+        .map(({ envelope }) => envelope);
+      return holding.find(({ isOwned }) => isOwned) ?? holding[0];
     }
     case 'standard':
-      return all.find(
-        ({ envelope }) => envelope.choice.by === 'standard' && envelope.choice.id === choice.id,
-      );
+      return standardEnvelopes.find(({ key }) => key === choice.id);
     case 'item': {
       const item = findItem(library, choice.item);
-      return item?.kind === 'envelope' ? fit(asOwned(item, undefined)) : undefined;
+      return item?.kind === 'envelope' ? asOwned(item, undefined) : undefined;
     }
-    case 'made':
-      // Of a stock that is not known.
-      return undefined;
     default:
       throw new TypeError(`envelopeFor: unknown choice ${JSON.stringify(choice satisfies never)}`);
   }

@@ -5,6 +5,7 @@ import type { Habits } from '../plan/habits';
 import { bendsOver } from '../tolerances';
 import { liftOfPiece, type Bond, type Pad } from './bond';
 import { layPads } from './layPads';
+import { papersUnder } from './papersUnder';
 import type { SupportId } from './origins';
 import { outlineOf } from './outlineOf';
 import type { ResolvedMark } from './resolvedMark';
@@ -49,8 +50,7 @@ function onPads(
 ): ResolvedPiece {
   const outline = outlineOf(piece);
   const ground = subtractLengths(piece.foot, piece.lift);
-  const under = laid.filter(({ face }) => face === piece.face);
-  const found = under.filter((other) => meets(outlineOf(other), outline));
+  const found = papersUnder({ pieces: laid }, piece);
   const pads = layPads({ piece: piece.piece, rect: piece.rect, outline }, habits, (id) => {
     const other = found.find((each) => each.id === id);
     return other && outlineOf(other);

@@ -6,6 +6,7 @@ import { isWithin, meets } from '../outline/distance';
 import { boundsOf } from '../outline/outline';
 import type { Paper, Zone } from '../plan/piece';
 import { gapOver, padsOf } from './bond';
+import { adhesiveUnder } from '../supplies/adhesiveAmount';
 import { outlineOf } from './outlineOf';
 import { resolvePlan } from './resolvePlan';
 
@@ -99,6 +100,25 @@ describe('pads under a piece that is held by zones', () => {
     expect(pads).toHaveLength(3);
     for (const { outline } of pads)
       expect(boundsOf(outline).y0).toBeGreaterThanOrEqual(rect.y + inset + strip);
+  });
+
+  it('take as much of a sheet as they cover, be they narrower than a strip', () => {
+    const narrow = piece([
+      panel({
+        size: measure('100 mm', '6 mm'),
+        attach: 'tape',
+        zones: [zone({ at: 'all' }, 'foam-sheet')],
+      }),
+    ]);
+    const pads = padsOf(narrow) ?? [];
+    const area = pads.reduce((sum, { length, width }) => sum + length * width, 0);
+    expect(area).toBeGreaterThan(0);
+    expect(area).toBeLessThan(millimetres(100) * millimetres(6));
+    const { habits } = planOf([]);
+    const rates = { ...habits.adhesiveRates, 'foam-sheet': 100 };
+    // A hundred to 100 square centimetres: one to a square centimetre, of six of which half is covered.
+    const amount = adhesiveUnder(narrow, 'foam-sheet', { ...habits, adhesiveRates: rates });
+    expect(amount).toBe(Math.ceil(area / millimetres(10) ** 2 - 1e-9));
   });
 
   it('stand at the places that are told, and only on the piece', () => {

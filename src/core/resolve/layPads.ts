@@ -26,6 +26,8 @@ export interface LaidPad {
   readonly outline: Outline;
   /** In ticks; of a strip or a bead, its longer side. */
   readonly length: number;
+  /** In ticks, across that. */
+  readonly width: number;
   /** So many squares of foam go into it. */
   readonly squares: number;
 }
@@ -90,6 +92,7 @@ export function layPads(
       at: first.at,
       outline: turned([corners({ x, y, width, height })], rect, turn),
       length: Math.max(width, height),
+      width: ground.size,
       squares: Math.round((width * height) / ground.size ** 2),
     }));
   });

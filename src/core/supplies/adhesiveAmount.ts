@@ -41,12 +41,10 @@ export function adhesiveUnder(
   if (!bond) return 0;
   if (!bond.pads) return adhesiveAmount(id, rect, habits);
   const rate = habits.adhesiveRates[id];
-  const { by, unit } = bond.adhesive;
-  const along = bond.pads.reduce((sum, { length }) => sum + length, 0) / ticksPerMetre;
-  if (by === 'edge') return along * rate;
-  const squares = bond.pads.reduce((sum, pad) => sum + pad.squares, 0);
-  if (id !== 'foam-sheet') return rate === 0 ? 0 : squares;
-  const side = habits.foamStrip.ticks / ticksPerDecimetre;
-  const amount = squares * side ** 2 * rate;
-  return unit === 'piece' ? Math.ceil(amount - roundingSlack) : amount;
+  if (bond.adhesive.by === 'edge')
+    return (bond.pads.reduce((sum, { length }) => sum + length, 0) / ticksPerMetre) * rate;
+  if (id !== 'foam-sheet')
+    return rate === 0 ? 0 : bond.pads.reduce((sum, { squares }) => sum + squares, 0);
+  const area = bond.pads.reduce((sum, { length, width }) => sum + length * width, 0);
+  return Math.ceil((area / ticksPerDecimetre ** 2) * rate - roundingSlack);
 }

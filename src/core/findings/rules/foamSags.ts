@@ -2,6 +2,7 @@ import { lengthFromTicks } from '../../length/length';
 import { contains, distanceToLines } from '../../outline/distance';
 import { boundsOf } from '../../outline/outline';
 import type { Zone } from '../../plan/piece';
+import { holdAllBy } from '../../plan/holdAllBy';
 import { changePiece } from '../../plan/pieceEdits';
 import { mostZones } from '../../plan/zones';
 import { isLifted, padsOf, type Pad } from '../../resolve/bond';
@@ -29,7 +30,7 @@ export const foamSags: Rule = {
           ...(zones.length < mostZones
             ? [deed('foam-middle', changePiece(piece.piece, { zones: [...zones, middle] }))]
             : []),
-          deed('foam-sheet', changePiece(piece.piece, { attach: 'foam-sheet', zones: [] })),
+          deed('foam-sheet', holdAllBy(piece.piece, 'foam-sheet')),
         ]),
       ];
     }),

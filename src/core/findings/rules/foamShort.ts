@@ -1,11 +1,11 @@
-import { adhesive, adhesives, type AdhesiveId } from '../../paper/adhesives';
+import { adhesive, type AdhesiveId } from '../../paper/adhesives';
 import { longerOf, zeroLength, type Length } from '../../length/length';
 import type { Habits } from '../../plan/habits';
 import { changePiece } from '../../plan/pieceEdits';
 import { withAdhesives } from '../../plan/withAdhesives';
+import { adhesiveSoHigh } from '../../resolve/adhesiveSoHigh';
 import { gapOver, padsOf, type Pad } from '../../resolve/bond';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
-import { bendsOver } from '../../tolerances';
 import { findOn, type Finding, type Rule } from '../finding';
 import { deed, type Remedy } from '../remedy';
 
@@ -35,18 +35,14 @@ function isFoot({ adhesive: id, at }: Pad): boolean {
 function levelled(
   { piece, foot }: ResolvedPiece,
   short: readonly Pad[],
-  { adhesiveHeights }: Habits,
+  habits: Habits,
 ): readonly Remedy[] {
   const reaching = new Map<AdhesiveId, AdhesiveId>();
   for (const { adhesive: id, top } of short) {
-    const wanted = foot - top + adhesiveHeights[id].ticks;
-    const off = (each: AdhesiveId) => Math.abs(adhesiveHeights[each].ticks - wanted);
-    const nearest = adhesives
-      .map((each) => each.id)
-      .reduce((best, each) => (off(each) < off(best) ? each : best));
+    const high = adhesiveSoHigh(foot - top + habits.adhesiveHeights[id].ticks, habits);
     const known = reaching.get(id);
-    if (off(nearest) > bendsOver || (known !== undefined && known !== nearest)) return [];
-    reaching.set(id, nearest);
+    if (high === undefined || (known !== undefined && known !== high)) return [];
+    reaching.set(id, high);
   }
   const level = withAdhesives(piece, (id) => reaching.get(id) ?? id);
   return [deed('level', changePiece(piece, level))];

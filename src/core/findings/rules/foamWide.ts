@@ -6,7 +6,7 @@ import { isHeldBy, isLifted } from '../../resolve/bond';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import { findOn, type Finding, type Rule } from '../finding';
 import { deed } from '../remedy';
-import { changePiece } from '../../plan/pieceEdits';
+import { holdAllBy } from '../../plan/holdAllBy';
 
 /** A rim, or a strip, narrower than the foam that is to be hidden under it. A foam sheet is cut to the piece. */
 export const foamWide: Rule = {
@@ -19,8 +19,8 @@ export const foamWide: Rule = {
       if (rim >= foam) return [];
       return [
         findOn(piece, 'look', { rule: 'foam-wide', rim, foam }, [
-          deed('foam-sheet', changePiece(piece.piece, { attach: 'foam-sheet' })),
-          deed('flat', changePiece(piece.piece, { attach: 'liquid' })),
+          deed('foam-sheet', holdAllBy(piece.piece, 'foam-sheet')),
+          deed('flat', holdAllBy(piece.piece, 'liquid')),
         ]),
       ];
     });

@@ -6,7 +6,7 @@ import { letterOf } from '../../resolve/resolvedCard';
 import { hardlyTold } from '../../tolerances';
 import { findOn, type Finding, type Rule } from '../finding';
 import { deed } from '../remedy';
-import { changePiece } from '../../plan/pieceEdits';
+import { holdAllBy } from '../../plan/holdAllBy';
 
 /**
  * A piece in nearly the colour of what it lies on, so that its border is lost. Patterned paper and
@@ -27,7 +27,7 @@ export const nearColours: Rule = {
       const supportLetter = letterOf(card, piece.support);
       return [
         findOn(piece, 'look', { rule: 'near-colours', supportLetter, difference }, [
-          deed('onto-foam', changePiece(piece.piece, { attach: 'foam' })),
+          deed('onto-foam', holdAllBy(piece.piece, 'foam')),
         ]),
       ];
     }),

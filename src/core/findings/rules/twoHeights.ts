@@ -1,8 +1,9 @@
 import { lengthFromTicks, subtractLengths, sumLengths } from '../../length/length';
 import { isWithin, meets } from '../../outline/distance';
 import { outlineOf } from '../../resolve/outlineOf';
-import { adhesives, type AdhesiveId } from '../../paper/adhesives';
+import { adhesives } from '../../paper/adhesives';
 import type { Zone } from '../../plan/piece';
+import { adhesiveSoHigh } from '../../resolve/adhesiveSoHigh';
 import { padsOf } from '../../resolve/bond';
 import { groupBySupport } from '../../resolve/groupBySupport';
 import { topOf } from '../../resolve/topOf';
@@ -29,16 +30,12 @@ export const twoHeights: Rule = {
       if (!highest) return [];
       const by = subtractLengths(topOf(highest), ownFoot(piece));
       const wanted = sumLengths(piece.lift, by);
-      const off = (id: AdhesiveId) => Math.abs(plan.habits.adhesiveHeights[id].ticks - wanted);
-      const [foam] = adhesives
-        .filter((each) => each.foam)
-        .toSorted((a, b) => off(a.id) - off(b.id));
+      const foam = adhesiveSoHigh(wanted, plan.habits, foams);
       // Foam as high as what it crosses, and glue where it lies on that.
       const glued: Zone = { where: { at: 'all' }, over: highest.id, attach: 'liquid' };
-      const lift: readonly Remedy[] =
-        foam && off(foam.id) <= bendsOver
-          ? [deed('level', changePiece(piece.piece, { attach: foam.id, zones: [glued] }))]
-          : [];
+      const lift: readonly Remedy[] = foam
+        ? [deed('level', changePiece(piece.piece, { attach: foam, zones: [glued] }))]
+        : [];
       return [
         findOnPair(
           piece,
@@ -51,6 +48,8 @@ export const twoHeights: Rule = {
     });
   },
 };
+
+const foams = adhesives.filter(({ foam }) => foam);
 
 /** As high as its adhesive holds it over the paper it is glued to. */
 const ownFoot = ({ foot, raised }: ResolvedPiece) => subtractLengths(foot, raised);

@@ -1,5 +1,5 @@
 import { isEmbossed } from '../../kinds/paint';
-import { changePiece } from '../../plan/pieceEdits';
+import { holdAllBy } from '../../plan/holdAllBy';
 import { isHeldBy } from '../../resolve/bond';
 import { warpsFrom } from '../../tolerances';
 import { findOn, type Finding, type Rule } from '../finding';
@@ -21,8 +21,8 @@ export const warped: Rule = {
       if (holds || !isHeated) return [];
       const isFlat = piece.bonds.every(({ adhesive }) => !adhesive.foam);
       const [wet, sheet] = [
-        deed('glue-round', changePiece(piece.piece, { attach: 'liquid', zones: [] })),
-        deed('foam-sheet', changePiece(piece.piece, { attach: 'foam-sheet', zones: [] })),
+        deed('glue-round', holdAllBy(piece.piece, 'liquid')),
+        deed('foam-sheet', holdAllBy(piece.piece, 'foam-sheet')),
       ];
       // What it does to the height goes last.
       const remedies = isFlat ? [wet, sheet] : [sheet, wet];

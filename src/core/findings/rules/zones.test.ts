@@ -89,6 +89,15 @@ describe('foam', () => {
     expect(find('foam-sags', [panel, small])).toEqual([]);
   });
 
+  it('that is laid in a zone is replaced with the rest, where it is too wide', () => {
+    const strip = on('strip', '3', '3/16', {
+      attach: 'tape',
+      zones: [zone({ at: 'round' }, 'foam')],
+    });
+    expect(find('foam-wide', [panel, strip])).toHaveLength(1);
+    expect(mended('foam-wide', [panel, strip])).toEqual([]);
+  });
+
   it('is seen under the edge of a dark piece, and from how low', () => {
     const dark: LibraryItem[] = library.map((item) =>
       item.id === moss.id ? ({ ...item, colour: '#22301c' } as LibraryItem) : item,

@@ -1,6 +1,6 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { useEffect, useRef } from 'react';
-import { papersUnder } from '../../../core/measuring/papersUnder';
+import { papersUnder } from '../../../core/resolve/papersUnder';
 import { adhesives } from '../../../core/paper/adhesives';
 import { sides } from '../../../core/plan/faces';
 import type { Zone } from '../../../core/plan/piece';
