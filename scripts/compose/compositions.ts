@@ -12,6 +12,8 @@ import {
   image,
   inkOf,
   panel,
+  ribbon,
+  roundPrint,
   scatter,
   splatter,
   stencilling,
@@ -153,7 +155,19 @@ export const compositions: Readonly<Record<string, Compose>> = {
     }),
     image('lighthouse', 'tower', 'lighthouse', at('c', 'b 1/16')),
     words('greeting', 'beam', ['the light stays on'], at('r 3/8', 'c'), '1/8', 'hand'),
-    image('gull-2', 'cove-panel', 'gull', at('r 1 1/32', 'b 1 17/32', 6)),
+    panel(
+      'gull-cut',
+      'cove-panel',
+      'Gull',
+      roundPrint('gull'),
+      'sailcloth-300',
+      at('r 31/32', 'b 1 15/32', 6),
+      {
+        zones: [{ where: { at: 'all' }, over: null, attach: 'none' }],
+        motion: { kind: 'wobbler', spring: typed('3/8') },
+      },
+    ),
+    image('gull-2', 'gull-cut', 'gull', centred),
     edges('edges', 'beam', 'Marigold', '1/8'),
   ],
   'jar-of-buttons': () => [
@@ -244,8 +258,38 @@ export const compositions: Readonly<Record<string, Compose>> = {
   'harbour-gate': () => [
     stencilling('rain', 'boat-panel', 'drizzle', null, centred, ['Sea mist']),
     image('boat', 'boat-panel', 'boat', at('c', 'b 5/32')),
+    ribbon('twine', 'front', 'Twine', 'Bakers twine', at('c', 'b 7/8'), {
+      width: typed('1 mm'),
+      way: 'round',
+      fixing: 'tied',
+      bow: {
+        look: 'bow',
+        at: typed('2 1/8'),
+        across: typed('1 1/4'),
+        takes: typed('10 cm'),
+        tail: typed('7/8'),
+      },
+    }),
+  ],
+  'parcel-on-the-step': () => [
+    image('spool', 'step-panel', 'spool', at('c', 't 3/8', -12)),
+    image('greeting', 'step-panel', 'thank-you', at('c', 'b 3/8')),
+    ribbon('ribbon', 'front', 'Ribbon', 'Damson ribbon', at('c', 't 2 1/2'), {
+      way: 'round',
+      fixing: 'tied',
+      bow: {
+        look: 'bow',
+        at: typed('1 1/2'),
+        across: typed('1 1/8'),
+        takes: typed('4 1/2'),
+        tail: typed('7/8'),
+      },
+    }),
   ],
   'row-markers': () => [
+    ribbon('ribbon', 'mat', 'Ribbon', 'Oat twill ribbon', at('c', 'b 1 1/8'), {
+      tuck: typed('3/4'),
+    }),
     image('carrot', 'marker-panel', 'carrot', at('c', 't 3/8')),
     image('hips', 'marker-panel', 'small-leaf', at('l 17/32', 'b 1 13/32', -20)),
     image('leaf', 'marker-panel', 'small-leaf', at('r 17/32', 'b 1 13/32', 20)),

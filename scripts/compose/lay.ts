@@ -8,12 +8,12 @@ import type { Library } from '../../src/core/plan/library';
 import type { CardFile } from '../../src/core/plan/cardFile';
 import { faceIds } from '../../src/core/plan/faces';
 import type { PieceId } from '../../src/core/plan/ids';
-import type { Mark, Paper, Piece, PlaceRule, Support } from '../../src/core/plan/piece';
+import type { Mark, Paper, Piece, PieceOf, PlaceRule, Support } from '../../src/core/plan/piece';
 import { withPieces } from '../../src/core/plan/withPieces';
 import { centred, plainMark, plainPiece } from '../../src/core/plan/pieces';
 import { resolvePlan } from '../../src/core/resolve/resolvePlan';
 import { newScatter, newArrangement } from '../../src/core/composition/newArrangement';
-import { newImage, newStencilling } from '../../src/core/composition/newThing';
+import { newImage, newRibbon, newStencilling } from '../../src/core/composition/newThing';
 import type { Print } from '../../src/core/plan/pieces/colourSource';
 import type { BlendStop } from '../../src/core/plan/pieces/stops';
 import { library } from './library';
@@ -119,6 +119,29 @@ export const gem = (
   item: of.startsWith('#') ? null : refOf(of),
 });
 
+/** Ribbon or twine of the stash across a paper, as one would cut it. */
+export const ribbon = (
+  id: string,
+  support: string,
+  name: string,
+  of: string,
+  place: PlaceRule,
+  change: Partial<PieceOf<'ribbon'>> = {},
+): Piece => {
+  const ref = refOf(of);
+  const item = library.find(({ id }) => id === ref.id);
+  if (item?.kind !== 'embellishment') throw new Error(`compose: ${of} is no ribbon`);
+  return {
+    ...newRibbon({ id: id as PieceId, on: on(support) }, 'in'),
+    name,
+    place,
+    look: item.embellishment === 'twine' ? 'twine' : 'ribbon',
+    colour: { item: ref },
+    item: ref,
+    ...change,
+  };
+};
+
 export const drawn = (
   id: string,
   support: string,
@@ -163,6 +186,13 @@ export const dieCut = (
     ...rest,
   };
 };
+
+/** Cut out with scissors, a sixteenth outside the print. */
+export const roundPrint = (of: string): Paper['size'] => ({
+  by: 'stamp',
+  stamp: { id: stamp(of).id, version: 1 },
+  rim: typed('1/16'),
+});
 
 export const panel = (
   id: string,

@@ -7,7 +7,8 @@ import { faceIds, type FaceId } from '../../src/core/plan/faces';
 import type { DieSet, LibraryRef, Stamp, Stencil, Stock } from '../../src/core/plan/libraryItem';
 import type { Library } from '../../src/core/plan/library';
 import { newPlan } from '../../src/core/plan/newPlan';
-import type { Mark, Paper, Piece, PlaceRule, SizeRule } from '../../src/core/plan/piece';
+import { newRibbon } from '../../src/core/composition/newThing';
+import type { Mark, Paper, Piece, PieceOf, PlaceRule, SizeRule } from '../../src/core/plan/piece';
 import { centred, plainMark, plainPiece } from '../../src/core/plan/pieces';
 import { withPieces } from '../../src/core/plan/withPieces';
 import type { Base, Plan } from '../../src/core/plan/plan';
@@ -215,6 +216,37 @@ export function dotOn(
     diameter: typed('1/8'),
     colour: { wish: '#b04a3a' },
     item: null,
+  };
+}
+
+/** A ribbon 10 mm wide across what it lies on, wrapped round it, tied in no bow. */
+export function ribbonOn(
+  on: string,
+  id: string,
+  change: Partial<PieceOf<'ribbon'>> = {},
+): PieceOf<'ribbon'> {
+  const { on: under, ...own } = markOn(on, id, centred);
+  return {
+    ...newRibbon({ id: own.id, on: under }, 'mm'),
+    ...own,
+    way: 'round',
+    fixing: 'tied',
+    ...change,
+  };
+}
+
+/** A bow in it, so far from its end. */
+export function bowAt(
+  at: string,
+  change: Partial<NonNullable<PieceOf<'ribbon'>['bow']>> = {},
+): NonNullable<PieceOf<'ribbon'>['bow']> {
+  return {
+    look: 'bow',
+    at: typed(at, 'mm'),
+    across: typed('30 mm'),
+    takes: typed('120 mm'),
+    tail: typed('25 mm'),
+    ...change,
   };
 }
 

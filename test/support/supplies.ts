@@ -37,6 +37,15 @@ export const things: readonly LibraryItem[] = [
     colour: '#ab2434',
   },
   {
+    kind: 'embellishment',
+    id: id('braid'),
+    version: 1,
+    name: 'Braid',
+    sale,
+    embellishment: 'ribbon',
+    colour: '#3a5a7c',
+  },
+  {
     kind: 'tool',
     id: id('heat'),
     version: 1,

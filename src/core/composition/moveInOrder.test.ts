@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { dotOn, measure, pieceOn, planOf } from '../../../test/support/plans';
+import { dotOn, measure, pieceOn, planOf, ribbonOn } from '../../../test/support/plans';
 import { applyEdit } from '../plan/applyEdit';
 import type { PieceId } from '../plan/ids';
 import { moveInOrder, movePast } from './moveInOrder';
@@ -54,6 +54,30 @@ describe('what lies in front', () => {
         .map((each) => each.id)
         .join(' '),
     ).toBe(expected);
+  });
+
+  it('goes over the next paper with a ribbon, and under it again', () => {
+    const papers = planOf([
+      pieceOn('front', 'mat', measure('4', '5')),
+      dotOn('mat', 'gem'),
+      ribbonOn('mat', 'ribbon'),
+      pieceOn('mat', 'panel', measure('3', '4')),
+      pieceOn('panel', 'label', measure('1', '1')),
+      pieceOn('front', 'beside', measure('1', '1')),
+    ]);
+    const after = (edit: ReturnType<typeof moveInOrder>) => {
+      const outcome = edit && applyEdit(papers, edit);
+      return outcome?.ok ? outcome.plan.pieces.map(({ id }) => id).join(' ') : undefined;
+    };
+    const ids = new Set(['ribbon' as PieceId]);
+    const over = 'mat gem panel ribbon label beside';
+    expect(after(moveInOrder(papers, ids, 1))).toBe(over);
+    expect(after(moveInOrder(papers, ids, 5))).toBe('mat gem panel label ribbon beside');
+    expect(moveInOrder(papers, ids, -1)).toBeUndefined();
+    expect(after(movePast(papers, ids, 'panel' as PieceId))).toBe(over);
+    expect(movePast(papers, ids, 'beside' as PieceId)).toBeUndefined();
+    // A gem has no order with a ribbon: it is stuck on its paper, under it.
+    expect(moveInOrder(papers, new Set(['gem' as PieceId]), 1)).toBeUndefined();
   });
 
   it('goes past a whole group, and stays among what lies on the same thing', () => {

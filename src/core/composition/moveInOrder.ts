@@ -6,12 +6,14 @@ import type { PieceId } from '../plan/ids';
 import { faceOf, movePieceBy, stackOn } from '../plan/movePiece';
 import type { OrderedPiece } from '../plan/piece';
 import { movePieceTo } from '../plan/pieceEdits';
+import { withAllOn } from '../plan/pieceSets';
 import { isPaper, sameSupport } from '../plan/pieces';
 import type { Plan } from '../plan/plan';
 
 /**
  * The edit that takes what is selected so many places nearer to the viewer (negative: further away): marks past others on
- * the same thing, a group of those at once, all that are selected together; a paper past its neighbour in the stack.
+ * the same thing, a group of those at once, all that are selected together; a ribbon past what lies on what it goes round; a
+ * paper past its neighbour in the stack.
  * Undefined at the end.
  */
 export function moveInOrder(
@@ -26,7 +28,7 @@ export function moveInOrder(
     const forward = looksForward(faceOf(plan, first.id)) ? places : -places;
     return movePieceBy(plan, first.id, forward);
   }
-  const row = plan.pieces.filter((piece) => !isPaper(piece) && sameSupport(piece.on, first.on));
+  const row = rowOf(plan, first);
   const block = row.filter(({ id }) => ids.has(id));
   const rest = row.filter(({ id }) => !ids.has(id));
   const runs = runsOf(rest);
@@ -68,7 +70,7 @@ export function movePast(plan: Plan, ids: ReadonlySet<PieceId>, past: PieceId): 
   const other = plan.pieces.find(({ id }) => id === past);
   if (!first || !other || ids.has(past)) return undefined;
   if (isPaper(first)) return movePaperPast(plan, first.id, other);
-  if (isPaper(other) || !sameSupport(first.on, other.on)) return undefined;
+  if (!rowOf(plan, first).includes(other)) return undefined;
   const isBeyond = (pieces: Plan['pieces'], way: 1 | -1) => {
     const at = pieces.findIndex(({ id }) => id === past);
     return pieces.every(({ id }, index) => !ids.has(id) || (index - at) * way > 0);
@@ -89,6 +91,28 @@ function movePaperPast(plan: Plan, id: PieceId, other: OrderedPiece): Edit | und
   if (places < 0) return undefined;
   const by = places - papers.findIndex((each) => each.id === id);
   return by === 0 ? undefined : movePieceBy(plan, id, by);
+}
+
+/** What a mark lies in one order with: the marks on the same paper; of a ribbon all papers on that, and other ribbons. */
+function rowOf(plan: Plan, first: OrderedPiece): readonly OrderedPiece[] {
+  if (first.kind !== 'ribbon')
+    return plan.pieces.filter(
+      (piece) => !isPaper(piece) && piece.kind !== 'ribbon' && sameSupport(piece.on, first.on),
+    );
+  const own = papersUnder(plan, first);
+  return plan.pieces.filter((piece) =>
+    isPaper(piece) ? own.has(piece.id) : piece.kind === 'ribbon' && sameSupport(piece.on, first.on),
+  );
+}
+
+/** The papers that lie on what a ribbon is on, and on those. */
+function papersUnder(plan: Plan, { on }: OrderedPiece): ReadonlySet<PieceId> {
+  const papers = plan.pieces.filter(isPaper);
+  if ('face' in on)
+    return new Set(papers.filter(({ id }) => faceOf(plan, id) === on.face).map(({ id }) => id));
+  const own = papers.filter(({ id }) => id === on.piece);
+  const all = withAllOn(plan, own).map(({ id }) => id);
+  return new Set(all.filter((id) => id !== on.piece));
 }
 
 /** Neighbours of one group, which are passed together. */

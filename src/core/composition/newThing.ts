@@ -1,5 +1,6 @@
 import { asTyped, type TypedLength } from '../length/typedLength';
 import {
+  halveLength,
   inches,
   lengthFromTicks,
   millimetres,
@@ -9,8 +10,9 @@ import {
 } from '../length/length';
 import type { PieceId } from '../plan/ids';
 import type { DieSet, LibraryRef, Stamp, Stencil } from '../plan/libraryItem';
-import type { Mark, Paper, Support } from '../plan/piece';
-import { plainMark, plainPiece } from '../plan/pieces';
+import type { Mark, Paper, PieceOf, Support } from '../plan/piece';
+import type { BowLook } from '../plan/pieces/looks';
+import { centred, plainMark, plainPiece } from '../plan/pieces';
 import { newWordsName } from '../resolve/spokenName';
 import { cutText } from '../text/cutText';
 import { downward, plainStop, printedInWish } from '../plan/plainColours';
@@ -20,6 +22,8 @@ interface Start {
   readonly id: PieceId;
   readonly on: Support;
 }
+
+type Bow = NonNullable<PieceOf<'ribbon'>['bow']>;
 
 /** A dark ink that reads on every light paper. */
 const usualInk = '#22282b';
@@ -110,6 +114,35 @@ export function newDot(start: Start, unit: Unit): Mark {
     colour: { wish: '#b5533f' },
     item: null,
   };
+}
+
+/** A ribbon across what it lies on, its ends tucked under, a third from the foot of it. */
+export function newRibbon(start: Start, unit: Unit): PieceOf<'ribbon'> {
+  return {
+    kind: 'ribbon',
+    ...plainMark,
+    place: { ...centred, y: { from: 'third', which: 2 } },
+    ...start,
+    name: 'Ribbon',
+    look: 'ribbon',
+    width: unit === 'in' ? asTyped(inches(0, 3, 8)) : asTyped(millimetres(10)),
+    runs: 'across',
+    way: 'tucked',
+    tuck: unit === 'in' ? asTyped(inches(0, 1, 2)) : asTyped(millimetres(12)),
+    fixing: 'taped',
+    bow: null,
+    colour: { wish: '#8a3b46' },
+    item: null,
+  };
+}
+
+/** A bow in the middle of a ribbon so long; as much ribbon as one takes and as hangs from it, common practice. */
+export function newBow(look: BowLook, along: Length, unit: Unit): Bow {
+  const figure = (inch: Length, mm: number) => asTyped(unit === 'in' ? inch : millimetres(mm));
+  const [half] = halveLength(along);
+  const across = look === 'knot' ? figure(inches(0, 1, 2), 12) : figure(inches(1, 3, 4), 45);
+  const takes = look === 'knot' ? figure(inches(1, 1, 2), 40) : figure(inches(4, 1, 2), 120);
+  return { look, at: asTyped(half), across, takes, tail: figure(inches(1), 25) };
 }
 
 /** A line across half of what it lies on, to begin with. */

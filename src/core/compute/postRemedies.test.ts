@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { apply } from '../../../test/support/edits';
-import { dotOn, library, measure, pieceOn, planOf } from '../../../test/support/plans';
+import {
+  bowAt,
+  dotOn,
+  library,
+  measure,
+  pieceOn,
+  planOf,
+  ribbonOn,
+  typed,
+} from '../../../test/support/plans';
 import { must } from '../../../test/support/must';
 import { millimetres } from '../length/length';
 import type { Plan } from '../plan/plan';
@@ -36,6 +45,29 @@ describe('what brings a card into a cheaper class', () => {
       expect(posted(then).map.highest).toBe(height);
       expect(cheapestIn(then, 'uk')).toBe('uk-letter');
     }
+  });
+
+  it('is the bow off the highest pile, or a flat one', () => {
+    const ribbon = ribbonOn('front', 'ribbon', { bow: bowAt('40 mm', { tail: typed('0') }) });
+    const place = { x: { from: 'left', distance: typed('0') }, y: { from: 'centre' }, turn: 0 };
+    const plan = planOf([
+      pieceOn('front', 'panel', measure('2 1/2', '4'), {
+        attach: 'foam',
+        place: place as typeof ribbon.place,
+      }),
+      ribbon,
+    ]);
+    const us = remediesOf(plan).filter(({ cheaper }) => cheaper.us !== undefined);
+    const [moved, flat] = us.map(({ deeds: [deed], edit, height }) => {
+      expect(posted(apply(plan, edit)).map.highest).toBe(height);
+      return { deed, height };
+    });
+    expect(posted(plan).map.highest).toBe(millimetres(7));
+    expect(moved).toMatchObject({
+      deed: { code: 'bow-along', name: 'ribbon', from: 'left' },
+      height: millimetres(5.2),
+    });
+    expect(flat).toMatchObject({ deed: { code: 'flat-bow' }, height: millimetres(4.2) });
   });
 
   it('lowers all that one adhesive holds together, so that what was level stays so', () => {

@@ -1,3 +1,4 @@
+import { asTyped } from '../length/typedLength';
 import { adhesive, adhesives, type AdhesiveId } from '../paper/adhesives';
 import { applyEdit } from '../plan/applyEdit';
 import { batchEdits } from '../plan/batchEdits';
@@ -7,10 +8,12 @@ import { changePiece } from '../plan/pieceEdits';
 import type { Plan } from '../plan/plan';
 import { withAdhesives } from '../plan/withAdhesives';
 import type { MailClassId, MailSchemeId } from '../plan/planFacts';
+import { lowestBowPlace } from './bowPlaces';
 import { fits } from '../post/envelopeFor';
 import { isCheaper } from '../post/mail/isCheaper';
 import { postPlan, type PostPlan } from '../post/postPlan';
 import type { PostDeed, PostRemedy } from '../post/postRemedy';
+import { isRibbon } from '../resolve/ribbonParts';
 import { resolvePlan } from '../resolve/resolvePlan';
 import type { Holding } from '../stash/holding';
 
@@ -35,7 +38,12 @@ export function* postRemedies(
   now: PostPlan,
 ): Generator<PostRemedy | undefined, void> {
   if (now.schemes.every(({ of, cheapest }) => cheapest?.of === of.classes[0])) return;
-  const candidates = [...thinner(asked.plan), ...flatter(asked.plan), ...otherEnvelopes(now)];
+  const candidates = [
+    ...bows(asked),
+    ...thinner(asked.plan),
+    ...flatter(asked.plan),
+    ...otherEnvelopes(now),
+  ];
   const found: PostRemedy[] = [];
   for (const candidate of candidates) {
     const remedy = tried(asked, now, [candidate]);
@@ -148,6 +156,28 @@ function flatter({ pieces }: Plan): readonly Candidate[] {
       edits: own.map((piece) => changePiece(piece, { look: 'sequin', item: null })),
     };
     return look === 'sequin' ? [without] : [flat, without];
+  });
+}
+
+/** Each bow folded flat, or off the highest of what is under it. */
+function bows({ plan, library }: Asked): readonly Candidate[] {
+  const card = resolvePlan(plan, library);
+  return card.marks.filter(isRibbon).flatMap((ribbon): Candidate[] => {
+    const { piece, name } = ribbon;
+    const { bow } = piece;
+    if (bow?.look !== 'bow') return [];
+    const to = lowestBowPlace(plan, library, ribbon);
+    const flat: Candidate = {
+      deed: { code: 'flat-bow', name },
+      edits: [changePiece(piece, { bow: { ...bow, look: 'flat' } })],
+    };
+    if (to === undefined) return [flat];
+    const from = piece.runs === 'across' ? 'left' : 'top';
+    const moved: Candidate = {
+      deed: { code: 'bow-along', name, to, from },
+      edits: [changePiece(piece, { bow: { ...bow, at: asTyped(to) } })],
+    };
+    return [moved, flat];
   });
 }
 

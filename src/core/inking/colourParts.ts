@@ -107,6 +107,7 @@ function kindOfPart({ piece, stamp }: ResolvedMark, layer: number): PartKind {
     case 'words':
       return 'printed';
     case 'dot':
+    case 'ribbon':
       return 'stuck';
     case 'drawn':
       return 'drawn';

@@ -28,6 +28,7 @@ export function sourceOf(piece: Mark, layer: number): ColourSource | undefined {
     case 'words':
       return printOf(piece, layer)?.ink;
     case 'dot':
+    case 'ribbon':
     case 'drawn':
       return piece.colour;
     case 'edges':

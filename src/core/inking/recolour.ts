@@ -46,6 +46,7 @@ function editOf(piece: Mark, layers: readonly number[], given: Given): SimpleEdi
       return print && changePiece(piece, { print });
     }
     case 'dot':
+    case 'ribbon':
     case 'drawn':
       return given.kind === 'source' ? changePiece(piece, { colour: given.source }) : undefined;
     case 'edges':

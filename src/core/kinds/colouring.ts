@@ -46,6 +46,7 @@ function ownTools(piece: Mark): readonly Applicator[] {
     case 'drawn':
     case 'spray':
     case 'splatter':
+    case 'ribbon':
       return [];
     default:
       throw new TypeError(`ownTools: unknown ${JSON.stringify(piece satisfies never)}`);

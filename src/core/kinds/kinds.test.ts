@@ -25,6 +25,7 @@ describe('the kinds of pieces', () => {
       'edges',
       'image',
       'panel',
+      'ribbon',
       'splatter',
       'stencil',
       'words',
@@ -39,8 +40,9 @@ describe('the kinds of pieces', () => {
         const kind = kindOf(mark.piece);
         const { x0, y0, x1, y1 } = boundsOf(kind.outline(mark));
         const { x, y, width, height } = mark.rect;
-        // Lines of words are taken as high as letters can be.
-        const slack = mark.words ? mark.words.em : 1;
+        // Lines of words are taken as high as letters can be, and a bow spreads beyond its ribbon.
+        const bow = mark.piece.kind === 'ribbon' ? mark.piece.bow : null;
+        const slack = bow ? bow.across.ticks + bow.tail.ticks : mark.words ? mark.words.em : 1;
         expect(x0).toBeGreaterThanOrEqual(x - slack);
         expect(y0).toBeGreaterThanOrEqual(y - slack);
         expect(x1).toBeLessThanOrEqual(x + width + slack);

@@ -7,6 +7,7 @@ import { edgesKind } from './edges/edgesKind';
 import { imageKind } from './image/imageKind';
 import type { ItemUser, MarkKind } from './markKind';
 import { panelKind } from './panel/panelKind';
+import { ribbonKind } from './ribbon/ribbonKind';
 import { splatterKind } from './splatter/splatterKind';
 import { sprayKind } from './spray/sprayKind';
 import { stencilKind } from './stencil/stencilKind';
@@ -23,6 +24,7 @@ const markKinds: { readonly [Kind in Mark['kind']]: MarkKind<Kind> } = {
   edges: edgesKind,
   spray: sprayKind,
   splatter: splatterKind,
+  ribbon: ribbonKind,
 };
 
 const itemUsers: { readonly [Kind in PieceKind]: ItemUser<PieceOf<Kind>> } = {

@@ -31,6 +31,15 @@ export type Stroke =
       readonly look: PieceOf<'dot'>['look'];
       readonly paint: Paint;
     }
+  /** A part of a ribbon, with a rim that tells it from what it lies on. */
+  | {
+      readonly kind: 'ribbon';
+      readonly path: string;
+      readonly box: { readonly width: number; readonly height: number };
+      /** On the face. */
+      readonly at: Readonly<Record<'x' | 'y' | 'width' | 'height', number>>;
+      readonly paint: Paint;
+    }
   /** Along the edge of its paper, so wide; strongest at the edge and fading inward to the colour of the ground. */
   | {
       readonly kind: 'edge';

@@ -74,6 +74,7 @@ function printKindOf(mark: ResolvedMark): PrintKind | undefined {
     case 'stencil':
       return kindOf(piece).laid(piece) === 'over' ? 'late ground' : 'ground';
     case 'dot':
+    case 'ribbon':
     case 'drawn':
       return undefined;
     default:

@@ -11,6 +11,7 @@ import { isLifted } from '../resolve/bond';
 import type { ResolvedBase, ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedPiece } from '../resolve/resolvedPiece';
 import { isMark, outlineOf } from '../resolve/outlineOf';
+import { isRibbon, type Ribbon } from '../resolve/ribbonParts';
 import { isGround, type ResolvedMark } from '../resolve/resolvedMark';
 
 /** One sheet of card or paper as seen on a face, in ticks from its top left corner. */
@@ -30,7 +31,8 @@ export interface DrawnPiece {
   readonly uncut: Rect;
   /** It shows only within all of these lines on the face. */
   readonly clips: readonly Polygon[];
-  readonly colour: string;
+  /** Undefined where no sheet is drawn, only what goes over several. */
+  readonly colour: string | undefined;
   readonly patterned: boolean;
   /** Lifted on foam, so that it throws a shadow. */
   readonly lifted: boolean;
@@ -62,7 +64,8 @@ export function drawFace(card: ResolvedCard, face: FaceId): readonly DrawnPiece[
   const drawn = drawBase(card.base, face).map((piece) => ({ ...piece, marks: [] as DrawnMark[] }));
   const laid = new Map<DrawnMark, ResolvedMark>();
   for (const placed of card.painted[face])
-    if (isMark(placed)) layMark(drawn.at(-1)?.marks ?? [], placed, laid);
+    if (isRibbon(placed)) drawn.push(drawOver(placed));
+    else if (isMark(placed)) layMark(drawn.at(-1)?.marks ?? [], placed, laid);
     else drawn.push({ ...drawPaper(placed), marks: [] });
   return drawn;
 }
@@ -85,6 +88,22 @@ function layMark(marks: DrawnMark[], mark: ResolvedMark, laid: Map<DrawnMark, Re
   const whole = over.length > 0 ? { ...drawn, over } : drawn;
   laid.set(whole, mark);
   marks.push(whole);
+}
+
+/** A ribbon, which goes over the edges of what it lies on. */
+function drawOver(ribbon: Ribbon): DrawnPiece & { readonly marks: DrawnMark[] } {
+  const { x0, y0, x1, y1 } = boundsOf(outlineOf(ribbon));
+  const rect = {
+    x: lengthFromTicks(x0),
+    y: lengthFromTicks(y0),
+    width: lengthFromTicks(x1 - x0),
+    height: lengthFromTicks(y1 - y0),
+  };
+  return {
+    ...{ id: `over ${ribbon.id}`, rect, uncut: rect, turn: 0, shape: null, stitch: undefined },
+    ...{ isMirrored: false, clips: [], colour: undefined, patterned: false, lifted: false },
+    marks: [drawMark(ribbon)],
+  };
 }
 
 function drawPaper({

@@ -38,6 +38,7 @@ export function clipsOf({ clips }: DrawnPiece): readonly Area[] {
 /** One sheet without what lies on it: its shadow, its colour, a stitched line, the print of a patterned paper. */
 export function paperShapes(piece: DrawnPiece): readonly Shape[] {
   const { lifted, colour, patterned } = piece;
+  if (colour === undefined) return [];
   const straight = { ...piece, turn: 0 };
   const area = paperArea(straight);
   const rim: Line = { colour: ink, width: 0.6, opacity: 0.22, isHairline: true };

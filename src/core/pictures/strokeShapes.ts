@@ -8,6 +8,7 @@ import { plain, type Area, type Place, type Shape, type Turn } from '../drawing/
 import { variedFill } from './paintFill';
 
 const ink = '#1e2428';
+const ribbonRim = { colour: ink, width: millimetres(0.15), opacity: 0.4 };
 
 /** What a stroke looks like: one colour, or one that goes over an area. */
 interface Look {
@@ -26,6 +27,10 @@ export function strokeShapes(stroke: Stroke, whole: Place, paper: Area): readonl
       return wordShapes(stroke, whole, stroke.paint.colour);
     case 'dot':
       return dotShapes(stroke, whole);
+    case 'ribbon': {
+      const { path, box, at, paint } = stroke;
+      return [{ kind: 'path', path, box, at, fill: plain(paint.colour), line: ribbonRim }];
+    }
     case 'edge':
       return edgeShapes(stroke, paper);
     default:
@@ -146,13 +151,17 @@ export interface LaidStroke {
 export function meetingShapes(under: LaidStroke, over: LaidStroke): readonly Shape[] {
   const { coats } = over.stroke.paint;
   const isWet = coats.length > 0 || (over.stroke.paint.varies?.reaches.length ?? 0) > 0;
-  if (!isWet || under.stroke.kind === 'dot' || over.stroke.kind === 'dot') return [];
-  if (under.stroke.kind === 'edge' || over.stroke.kind === 'edge') return [];
+  if (!isWet || !isColour(under.stroke) || !isColour(over.stroke)) return [];
   const area = areaOf(over);
   if (area)
     return [{ kind: 'group', clips: [area], shapes: [under.inPlace(colouredUnder(under, over))] }];
   const ground = areaOf(under);
   return ground ? [{ kind: 'group', clips: [ground], shapes: linesOver(under, over) }] : [];
+}
+
+/** Whether a stroke is colour on paper, which another is seen through. */
+function isColour({ kind }: Stroke): boolean {
+  return kind === 'path' || kind === 'words';
 }
 
 /** The area a stroke fills; undefined for a line or words. */

@@ -9,6 +9,7 @@ import planVersion6 from '../../../test/fixtures/plan-6.json';
 import planVersion7 from '../../../test/fixtures/plan-7.json';
 import planVersion8 from '../../../test/fixtures/plan-8.json';
 import planVersion9 from '../../../test/fixtures/plan-9.json';
+import planVersion10 from '../../../test/fixtures/plan-10.json';
 import { coves, fiveLayers, library, pieceOn, planOf } from '../../../test/support/plans';
 import { readCardFile, writeCardFile, type CardFile } from './cardFile';
 import { usedLibrary } from '../kinds/usedLibrary';
@@ -48,7 +49,7 @@ function reverseKeys(value: unknown): unknown {
 
 describe('card files', () => {
   it('come back the same bytes after reading and writing, the demo’s too', () => {
-    expect(demo.length).toBe(22);
+    expect(demo.length).toBe(23);
     for (const text of [writeCardFile(file), ...demo]) {
       const read = readCardFile(text);
       expect(read.ok && writeCardFile(read.file)).toBe(text);
@@ -123,6 +124,12 @@ const heldAlike = <P extends { readonly kind: string }>(pieces: readonly P[]) =>
   pieces.map((piece) => (piece.kind === 'panel' ? { ...piece, zones: [] } : piece));
 
 describe('older plans', () => {
+  it('stay as they were, and may have ribbons now: version 10', () => {
+    const read = upgradePlan(planVersion10);
+    if (!read.ok) throw new Error(JSON.stringify(read.issue));
+    expect(read.plan).toEqual({ ...planVersion10, schema: currentPlanSchema });
+  });
+
   it('are held alike all over, and sent in the smallest envelope that holds them, by any class of mail: version 9', () => {
     const read = upgradePlan(planVersion9);
     if (!read.ok) throw new Error(JSON.stringify(read.issue));

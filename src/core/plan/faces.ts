@@ -44,6 +44,19 @@ export function faceName(face: FaceId, fold: Fold): string {
   return foldFaces[fold].names[face] ?? (face === 'inside-front' ? 'inside left' : face);
 }
 
+/** The other side of the leaf a face is on; of a gate, whose front is two flaps, the other side of the closed card. */
+export function faceBehind(face: FaceId, fold: Fold): FaceId {
+  if (fold === 'flat' || fold === 'gate') return face === 'back' ? 'front' : 'back';
+  return behind[face];
+}
+
+const behind: Readonly<Record<FaceId, FaceId>> = {
+  front: 'inside-front',
+  'inside-front': 'front',
+  inside: 'back',
+  back: 'inside',
+};
+
 /** The sides of a face that lie at a score. */
 export function scoreSides(face: FaceId, fold: Fold): readonly Side[] {
   return foldFaces[fold].scores[face] ?? [];

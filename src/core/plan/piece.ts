@@ -8,6 +8,7 @@ import { imageSchema } from './pieces/image';
 import type { motionSchema } from './pieces/motion';
 import { paperSchema } from './pieces/panel';
 import type { placeRuleSchema } from './pieces/placeRule';
+import { ribbonSchema } from './pieces/ribbon';
 import type { sizeRuleSchema } from './pieces/sizeRule';
 import { stencillingSchema } from './pieces/stencil';
 import type { supportSchema } from './pieces/common';
@@ -27,6 +28,7 @@ export const pieceSchema = z
     edgesSchema,
     spraySchema,
     splatterSchema,
+    ribbonSchema,
   ])
   .meta({ id: 'Piece' });
 
@@ -44,6 +46,7 @@ export const orderedPieceSchema = z.discriminatedUnion('kind', [
   edgesSchema.extend({ order }),
   spraySchema.extend({ order }),
   splatterSchema.extend({ order }),
+  ribbonSchema.extend({ order }),
 ]);
 
 const fixed = { id: true, kind: true } as const;
@@ -74,6 +77,7 @@ export const pieceChangeSchema = z
     changeOf(edgesSchema.shape.kind, edgesSchema.omit(fixed).partial()),
     changeOf(spraySchema.shape.kind, spraySchema.omit(fixed).partial()),
     changeOf(splatterSchema.shape.kind, splatterSchema.omit(fixed).partial()),
+    changeOf(ribbonSchema.shape.kind, ribbonSchema.omit(fixed).partial()),
   ])
   .meta({ id: 'PieceChange' });
 

@@ -65,6 +65,7 @@ function currentEdit(edit: Document, version = 5): Document {
   const seven = version < 7 ? upgradeEdit6(six) : six;
   // Version 8 changed nothing of what an edit before it puts in.
   const nine = version < 9 ? upgradeEdit8(seven) : seven;
+  // Nor did version 11.
   return version < 10 ? upgradeEdit9(nine) : nine;
 }
 

@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { chalk, library, measure, pieceOn, planOf, typed } from '../../../test/support/plans';
+import {
+  bowAt,
+  chalk,
+  library,
+  measure,
+  pieceOn,
+  planOf,
+  ribbonOn,
+  typed,
+} from '../../../test/support/plans';
 import { must } from '../../../test/support/must';
 import { inches, millimetres, type Length } from '../length/length';
 import { asTyped } from '../length/typedLength';
@@ -67,6 +76,17 @@ describe('the weight of a card', () => {
     expect(tolerance).toBeGreaterThan(0.5);
   });
 
+  // 2 g a metre of ribbon; from memory.
+  it('has its ribbon by its length', () => {
+    const rows = (bow: ReturnType<typeof bowAt> | null) =>
+      post(planOf([ribbonOn('front', 'ribbon', { bow })])).weight.rows;
+    const grams = (bow: ReturnType<typeof bowAt> | null) =>
+      must(rows(bow).find(({ name }) => name === 'ribbon')).grams;
+    // 12 mm of overlap go, 120 mm of bow and twice 25 mm of tails come.
+    expect(grams(bowAt('50 mm')) - grams(null)).toBeCloseTo(0.158 * 2, 9);
+    expect(rows(null).filter(({ part }) => part === 'embellishments')).toHaveLength(1);
+  });
+
   it('names the stocks it had to guess', () => {
     const unknown = pieceOn('front', 'mat', measure('4', '4'), {
       stock: { id: 'gone' as LibraryId, version: 1 },
@@ -125,5 +145,46 @@ describe('the envelope of a card', () => {
 
   it('adds three sheets of its paper to the height of what is posted', () => {
     expect(post(planOf([])).piece.thickness).toBe(millimetres(0.6 + 0.3));
+  });
+});
+
+describe('the height of a card with a ribbon', () => {
+  const panel = pieceOn('front', 'panel', measure('3', '4'), { attach: 'foam' });
+  const sumOf = (pieces: Parameters<typeof planOf>[0]) => {
+    const { peaks, map } = post(planOf(pieces));
+    const terms = must(peaks[0]).layers.map(
+      ({ kind, name, height }) => `${name ?? kind} ${height / millimetres(1)}`,
+    );
+    return { terms, highest: map.highest };
+  };
+
+  it('is the sum of bow, ribbon, what it goes over, and what of it lies behind', () => {
+    const bow = bowAt('54 mm', { tail: typed('0') });
+    const { terms, highest } = sumOf([panel, ribbonOn('front', 'ribbon', { bow })]);
+    expect(terms).toEqual([
+      'bow of ribbon 4',
+      'ribbon 0.3',
+      'panel 0.3',
+      'foam squares 1.5',
+      'leaf 0.3',
+      'ribbon behind 0.3',
+      'leaf 0.3',
+    ]);
+    expect(highest).toBe(millimetres(7));
+  });
+
+  it('counts what lies behind a panel only where its adhesive leaves less room', () => {
+    const onPanel = (attach: 'foam' | 'tape', way: 'laid' | 'tucked' | 'round') =>
+      sumOf([{ ...panel, attach }, ribbonOn('panel', 'ribbon', { way })]).highest;
+    expect(onPanel('foam', 'round')).toBe(onPanel('foam', 'laid'));
+    expect(onPanel('tape', 'round') - onPanel('tape', 'laid')).toBe(millimetres(0.2));
+  });
+
+  it('counts the ends behind a leaf where they are', () => {
+    const tucked = ribbonOn('front', 'ribbon', { way: 'tucked', tuck: typed('10 mm') });
+    const { parts, gap } = post(planOf([tucked])).map;
+    expect(gap).toBe(millimetres(0.3));
+    const behind = parts.filter(({ covers }) => covers.includes(0));
+    expect(behind.reduce((sum, { area }) => sum + area, 0)).toBe(2 * millimetres(10) ** 2);
   });
 });

@@ -79,7 +79,11 @@ export function closedSize(
 
 function unlaidOf({ uses, pieces }: Plan, library: Library): readonly string[] {
   const laid = new Set(
-    pieces.flatMap((piece) => (piece.kind === 'dot' && !piece.isOff ? (piece.item?.id ?? []) : [])),
+    pieces.flatMap((piece) =>
+      (piece.kind === 'dot' || piece.kind === 'ribbon') && !piece.isOff
+        ? (piece.item?.id ?? [])
+        : [],
+    ),
   );
   const noted = uses.flatMap(({ item: ref }) => {
     const item = findItem(library, ref);

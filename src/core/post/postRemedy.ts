@@ -18,6 +18,14 @@ export type PostDeed =
       readonly look: PieceOf<'dot'>['look'];
       readonly pieces: number;
     }
+  /** A bow folded flat, or moved along its ribbon to where less is under it. */
+  | { readonly code: 'flat-bow'; readonly name: string }
+  | {
+      readonly code: 'bow-along';
+      readonly name: string;
+      readonly to: Length;
+      readonly from: 'left' | 'top';
+    }
   | { readonly code: 'envelope'; readonly name: string };
 
 /** A change with what comes of it. */

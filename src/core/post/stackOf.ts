@@ -1,26 +1,46 @@
 import type { Outline } from '../outline/outline';
 import type { Fold } from '../paper/cardFormat';
-import type { FaceId } from '../plan/faces';
+import { thicknessOfRibbon } from '../kinds/ribbon/ribbonKind';
+import { subtractLengths, sumLengths, zeroLength, type Length } from '../length/length';
+import { faceBehind, faceIds, type FaceId } from '../plan/faces';
 import type { Plan } from '../plan/plan';
 import { isLifted } from '../resolve/bond';
 import { distinctName } from '../resolve/distinctNames';
-import { outlineOf, outlineOfBase } from '../resolve/outlineOf';
+import { isMark, outlineOf, outlineOfBase } from '../resolve/outlineOf';
+import type { SupportId } from '../resolve/origins';
 import type { ResolvedCard } from '../resolve/resolvedCard';
+import { isRibbon, ribbonBehind, ribbonParts, type Ribbon } from '../resolve/ribbonParts';
 import type { Plate, Stack } from './plate';
 
 /** What a card's heights are reckoned from. Prints and all that stand no higher than their paper are left out. */
 export function stackOf({ base: { fold } }: Plan, card: ResolvedCard): Stack {
-  const papers = card.pieces.map((piece): Plate => ({
-    id: piece.id,
-    name: piece.name,
-    face: piece.face,
-    outline: closedOutline(outlineOf(piece), piece.face, fold, card),
-    foot: piece.foot,
-    caliper: piece.caliper,
-    held: heldBy(piece),
-  }));
+  const ribbons = card.marks.filter(isRibbon);
+  const behind = (paper: SupportId) =>
+    ribbons.filter(({ support, piece }) => support === paper && piece.way !== 'laid');
+  const laid = faceIds.flatMap((face) =>
+    card.painted[face].flatMap((placed): readonly Plate[] => {
+      if (isRibbon(placed)) return platesOf(placed, card, fold);
+      if (isMark(placed)) return [];
+      const ground = subtractLengths(placed.foot, sumLengths(placed.lift, placed.raised));
+      return [
+        ...behind(placed.id).map((each) => plateBehind(each, card, { fold, face, foot: ground })),
+        {
+          id: placed.id,
+          name: placed.name,
+          face,
+          outline: closedOutline(outlineOf(placed), face, fold, card),
+          foot: placed.foot,
+          caliper: placed.caliper,
+          held: heldBy(placed),
+        },
+      ];
+    }),
+  );
+  const roundLeaf = behind('base').map((each) =>
+    plateBehind(each, card, { fold, face: faceBehind(each.face, fold), foot: zeroLength }),
+  );
   const stuck = card.marks
-    .filter(({ height }) => height > 0)
+    .filter((mark) => mark.height > 0 && !isRibbon(mark))
     .map((mark): Plate => ({
       id: mark.id,
       name: distinctName(card, mark.id),
@@ -31,10 +51,44 @@ export function stackOf({ base: { fold } }: Plan, card: ResolvedCard): Stack {
       held: undefined,
     }));
   return {
-    plates: [...papers, ...stuck],
+    plates: [...roundLeaf, ...laid, ...stuck],
     face: outlineOfBase(card.base),
     leaves: fold === 'flat' ? 1 : 2,
     caliper: card.base.caliper,
+  };
+}
+
+/** A ribbon follows what is under it, and so does the bow on it. */
+function platesOf(ribbon: Ribbon, card: ResolvedCard, fold: Fold): readonly Plate[] {
+  const name = distinctName(card, ribbon.id);
+  return ribbonParts(ribbon).map(({ of, outline, height }) => ({
+    id: ribbon.id,
+    name: of === 'bow' ? `${ribbon.piece.bow?.look === 'knot' ? 'knot' : 'bow'} of ${name}` : name,
+    face: ribbon.face,
+    outline: closedOutline(outline, ribbon.face, fold, card),
+    foot: sumLengths(ribbon.foot, ...(of === 'bow' ? [thicknessOfRibbon(ribbon.piece)] : [])),
+    caliper: height,
+    held: undefined,
+  }));
+}
+
+interface BehindAt {
+  readonly fold: Fold;
+  readonly face: FaceId;
+  readonly foot: Length;
+}
+
+/** What of a ribbon lies behind its paper or its leaf. */
+function plateBehind(ribbon: Ribbon, card: ResolvedCard, { fold, face, foot }: BehindAt): Plate {
+  return {
+    id: ribbon.id,
+    name: `${distinctName(card, ribbon.id)} behind`,
+    face,
+    // Seen from the front it lies under what is seen of it there.
+    outline: closedOutline(ribbonBehind(ribbon), ribbon.face, fold, card),
+    foot,
+    caliper: thicknessOfRibbon(ribbon.piece),
+    held: undefined,
   };
 }
 

@@ -1,4 +1,5 @@
 import { TICKS_PER_MILLIMETRE, type Size } from '../length/length';
+import { ribbonLength } from '../measuring/ribbonLength';
 import { areaOfOutline } from '../outline/polygons';
 import { adhesive, adhesiveIds, type AdhesiveId } from '../paper/adhesives';
 import { findItem, type Library } from '../plan/library';
@@ -7,6 +8,7 @@ import type { Plan } from '../plan/plan';
 import { isHeldBy } from '../resolve/bond';
 import { outlineOf } from '../resolve/outlineOf';
 import type { ResolvedCard } from '../resolve/resolvedCard';
+import { isRibbon } from '../resolve/ribbonParts';
 import { adhesiveUnder } from '../supplies/adhesiveAmount';
 import type { PostEnvelope } from './postEnvelope';
 
@@ -109,8 +111,12 @@ export function weighCard(
       const amount = held.reduce((sum, piece) => sum + adhesiveUnder(piece, id, plan.habits), 0);
       return [loose('adhesives', adhesive(id).name, amount * adhesiveGrams[id])];
     }),
+    ...card.marks.filter(isRibbon).map((ribbon) => {
+      const metres = ribbonLength(card, ribbon).whole / (1000 * TICKS_PER_MILLIMETRE);
+      return loose('embellishments', ribbon.name, metres * usualGrams[ribbon.piece.look]);
+    }),
     ...card.marks
-      .filter(({ height }) => height > 0)
+      .filter((mark) => mark.height > 0 && !isRibbon(mark))
       .map(({ name, rect, height }) => {
         const across = rect.width / TICKS_PER_MILLIMETRE;
         const high = height / TICKS_PER_MILLIMETRE;

@@ -107,11 +107,9 @@ function ribbonWords({ supplies }: FilmingInput): string {
   return `The ribbon: ${joinWords(names)}; say when it is put on.`;
 }
 
-function isRibbon({ item }: SupplyRow): boolean {
-  return (
-    item?.kind === 'embellishment' &&
-    (item.embellishment === 'ribbon' || item.embellishment === 'twine')
-  );
+/** What is stuck or tied on is counted; only ribbon and twine are measured. */
+function isRibbon({ group, unit }: SupplyRow): boolean {
+  return group === 'embellishments' && unit === 'm';
 }
 
 function usesPowder({ supplies }: FilmingInput): boolean {

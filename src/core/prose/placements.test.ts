@@ -2,11 +2,13 @@ import { describe, expect, it } from 'vitest';
 import { unplannedSupplies } from '../../../test/support/unplanned';
 import {
   coves,
+  bowAt,
   dotOn,
   library,
   measure,
   pieceOn,
   planOf,
+  ribbonOn,
   stampedOn,
   ticksOf,
   typed,
@@ -63,6 +65,31 @@ describe('where it all goes', () => {
     expect(section).toMatch(/\*\*“hello”\*\*.* of the inside right/);
     // The stamp is listed once among the supplies.
     expect(section.match(/Garden wren/g)).toHaveLength(1);
+  });
+});
+
+describe('a ribbon', () => {
+  const bow = bowAt('2 in', { takes: typed('4 1/2'), tail: typed('1') });
+  const tied = (change: Parameters<typeof ribbonOn>[2]) => {
+    const placed = planOf([
+      pieceOn('front', 'panel', measure('4', '5')),
+      ribbonOn('panel', 'ribbon', { bow, ...change }),
+    ]);
+    const card = resolvePlan(placed, library);
+    const supplies = unplannedSupplies(placed);
+    return writeMarkdown(projectSheet(placed, card, 'in'), supplies, [], [], []);
+  };
+
+  it('is told with how it goes, where its bow is, and how long it is cut for what', () => {
+    expect(tied({})).toMatch(
+      /wrapped round, with a bow 2 in \(50\.8 mm\) from the left; cut .* in front, .* behind, 4 1⁄2 in \(114\.3 mm\) in the bow and 2 in \(50\.8 mm\) in its tails/,
+    );
+    expect(tied({ way: 'tucked', tuck: typed('1/2'), fixing: 'taped', bow: null })).toMatch(
+      /both ends tucked 1⁄2 in \(12\.7 mm\) under, taped; cut/,
+    );
+    expect(tied({ way: 'laid', fixing: 'glued', runs: 'down', bow })).toMatch(
+      /from edge to edge, glued, with a bow 2 .* from the top/,
+    );
   });
 });
 

@@ -2,6 +2,7 @@ import { kindOf } from '../kinds/kinds';
 import { isMark, type Placed } from '../resolve/outlineOf';
 import { markMoves } from '../stencilling/markMoves';
 import type { StencilMoves } from '../stencilling/stencilMoves';
+import { ribbonLength } from '../measuring/ribbonLength';
 import { rulerFigures, type RulerFigures } from '../measuring/rulerFigures';
 import type { Length, Size } from '../length/length';
 import type { PieceOf } from '../plan/piece';
@@ -10,6 +11,8 @@ import { groupSizes, type GroupSize } from './groupSizes';
 import { facesOf, type FaceId } from '../plan/faces';
 import { putOnOrder } from '../measuring/putOnOrder';
 import type { Plan } from '../plan/plan';
+import { isRibbon } from '../resolve/ribbonParts';
+import type { ToldRibbon } from './ribbonWords';
 import { letterOf, type ResolvedCard } from '../resolve/resolvedCard';
 
 /** Where one piece is laid, as the sheet lists it. */
@@ -24,6 +27,8 @@ export interface Placement {
   readonly turn: number;
   /** How its stencil is moved over it; undefined where it is no stencilling. */
   readonly moves: StencilMoves | undefined;
+  /** How it goes, and how long it is cut; undefined where it is no ribbon. */
+  readonly ribbon: ToldRibbon | undefined;
   /** How many of a group this stands for, where they are scattered by eye. */
   readonly count: number;
   /** Of such a group, how many of each size, the large ones first. */
@@ -53,6 +58,9 @@ export function placements(plan: Plan, card: ResolvedCard): readonly Placement[]
           on: letterOf(card, thing.support),
           turn: thing.piece.place.turn,
           moves: isMark(thing) ? markMoves(thing) : undefined,
+          ribbon: isRibbon(thing)
+            ? { piece: thing.piece, length: ribbonLength(card, thing) }
+            : undefined,
           count,
           sizes: groupSizes(alike),
         },

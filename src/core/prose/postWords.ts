@@ -7,7 +7,7 @@ import { isBeyond, type JudgedClass, type JudgedScheme, type Verdict } from '../
 import type { MailMeasure, MailScheme } from '../post/mail/mailScheme';
 import type { Peak } from '../post/peaks';
 import type { PostPlan } from '../post/postPlan';
-import type { PostDeed } from '../post/postRemedy';
+import type { PostDeed, PostRemedy } from '../post/postRemedy';
 import type { Weight, WeightPart } from '../post/weighCard';
 import { capitalise, joinWords } from '../words/phrases';
 
@@ -169,20 +169,18 @@ export function unknownWords({ verdicts }: JudgedClass, unit: Unit): string {
 }
 
 /** A change as the words on its button, with the height that comes of it. @example 'Thin foam for foam squares, 3.9 mm' */
-export function postRemedyWords({
-  deeds,
-  height,
-}: {
-  readonly deeds: readonly PostDeed[];
-  readonly height: Length;
-}): string {
-  return `${capitalise(deeds.map(deedWords).join(', '))}, ${millimetres(height)}`;
+export function postRemedyWords(
+  { deeds, height }: Pick<PostRemedy, 'deeds' | 'height'>,
+  unit: Unit,
+): string {
+  const words = deeds.map((deed) => deedWords(deed, unit)).join(', ');
+  return `${capitalise(words)}, ${millimetres(height)}`;
 }
 
 const flatNames = { gem: 'gems', drop: 'drops', dot: 'dots', sequin: 'sequins', splatter: '' };
 
 /** What is done, said as one says it on a button. @example 'thin foam for foam squares' */
-export function deedWords(deed: PostDeed): string {
+export function deedWords(deed: PostDeed, unit: Unit): string {
   switch (deed.code) {
     case 'thinner':
       return `${adhesive(deed.to).name} for ${adhesive(deed.from).name}`;
@@ -190,6 +188,10 @@ export function deedWords(deed: PostDeed): string {
       return `sequins for ${flatNames[deed.look]}`;
     case 'without':
       return `no ${flatNames[deed.look]}`;
+    case 'flat-bow':
+      return 'a flat bow';
+    case 'bow-along':
+      return `the bow ${writeLength(deed.to, unit)} ${unit} from the ${deed.from}`;
     case 'envelope':
       return deed.name;
     default:

@@ -9,6 +9,7 @@ import {
   measure,
   pieceOn,
   planOf,
+  ribbonOn,
   reveal,
   stampedOn,
   typed,
@@ -322,6 +323,10 @@ describe('what people forget while filming', () => {
       'The embellishments: 2 pieces of Gem, 1⁄8 in; say where.',
     );
     expect(say('ribbon', plan, rows)).toBe('No ribbon or twine is noted.');
+    const tied = planOf([ribbonOn('front', 'ribbon', { way: 'laid' })]);
+    expect(say('ribbon', tied, unplannedSupplies(tied).rows)).toMatch(
+      /^The ribbon: Ribbon, .*25⁄64 in, 0\.11 m; say when it is put on\.$/,
+    );
     const [paper] = rows.filter(({ group }) => group === 'paper');
     if (!paper?.item || !('sale' in paper.item)) throw new Error('expected paper');
     const item = { ...paper.item, sale: { from: null, until: '2027-03-03' } };

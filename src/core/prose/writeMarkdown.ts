@@ -6,6 +6,7 @@ import type { SupplyList } from '../supplies/supplyList';
 import { soldUntil, supplyGroups, type SupplyRow } from '../supplies/supplyRow';
 import { dayWords } from './dayWords';
 import { manyWords } from './groupSizes';
+import { ribbonWords } from './ribbonWords';
 import { amountWords, groupNames } from './supplyWords';
 import type { CutRow, ProjectSheet } from './projectSheet';
 import {
@@ -95,10 +96,13 @@ function placementLines({ placements, leading, fold }: ProjectSheet): string[] {
   return [
     '## Where it all goes',
     '',
-    ...placements.map(({ name, size, figures, on, face, turn, count, sizes, moves }) => {
+    ...placements.map(({ name, size, figures, on, face, turn, count, sizes, moves, ribbon }) => {
       const where = on === 'A' ? `the ${faceName(face, fold)}` : on;
       const turned = turn === 0 ? '' : `, turned ${turn}°`;
-      const told = moves ? `. ${stencilWords(moves, size, leading).join(' ')}` : '';
+      const told = [
+        ...(moves ? [`. ${stencilWords(moves, size, leading).join(' ')}`] : []),
+        ...(ribbon ? [`; ${ribbonWords(ribbon, leading)}`] : []),
+      ].join('');
       const many = count > 1 ? ` (${manyWords({ count, sizes }, leading)}; the first)` : '';
       return `- **${escape(name)}**${many}, ${writeSize(size, leading)} ${leading}: ${rulerWords(figures, leading)} of ${where}${turned}${told}`;
     }),

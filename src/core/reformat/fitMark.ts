@@ -40,6 +40,7 @@ const fits: { readonly [Kind in Mark['kind']]: Fit<Kind> } = {
   splatter: fitZone,
   edges: (piece, _, { support }) => keep(piece, support, 're-derived'),
   drawn: fitDrawn,
+  ribbon: fitRibbon,
   dot: (piece, own, { support }) => (fitsIn(own, support) ? keep(piece, own) : leaveOut('no-room')),
 };
 
@@ -70,6 +71,17 @@ function fitDrawn(piece: PieceOf<'drawn'>, own: Size, move: MarkMove): FittedMar
   return sameSize(size, own)
     ? keep(piece, own)
     : keep({ ...piece, width, height }, size, 're-derived');
+}
+
+/** From edge to edge again, its bow at the same share of its way. */
+function fitRibbon(piece: PieceOf<'ribbon'>, own: Size, { support }: MarkMove): FittedMark {
+  const { runs, bow } = piece;
+  const along = runs === 'across' ? 'width' : 'height';
+  const size = { ...own, [along]: support[along] };
+  if (sameSize(size, own)) return keep(piece, own);
+  const at = bow && Math.round((bow.at.ticks / own[along]) * support[along]);
+  const moved = bow && { ...bow, at: asTyped(lengthFromTicks(at ?? 0)) };
+  return keep({ ...piece, bow: moved }, size, 're-derived');
 }
 
 function fitImage(piece: PieceOf<'image'>, own: Size, { before, support }: MarkMove): FittedMark {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import {
   a2Upright,
+  bowAt,
   chalk,
   coves,
   dotOn,
@@ -12,6 +13,7 @@ import {
   pieceOn,
   planOf,
   reveal,
+  ribbonOn,
   stampedOn,
   stencilledOn,
   ticksOf,
@@ -190,6 +192,19 @@ describe('a design tried as another format', () => {
     expect(outcomes['middle']).toEqual({ kind: 'moved' });
     // Half of what was free above it: 2 1/8 of 4 1/4; now 3 5/8 of 7 1/4, and 1/8 from the base.
     expect(rect('middle')?.y).toBe(ticksOf('3 3/4'));
+  });
+
+  it('ties a ribbon round the other card, its bow at the same share of it', () => {
+    const bow = bowAt('27 mm');
+    const plan = planOf([ribbonOn('front', 'ribbon', { bow })]);
+    const { card, plan: other, rect } = tried(plan.pieces, slimline);
+    const [ribbon] = other.pieces;
+    const before = resolvePlan(plan, library).base.face.width;
+    const { width } = card.base.face;
+    expect(rect('ribbon')?.width).toBe(width);
+    expect(ribbon?.kind === 'ribbon' && ribbon.bow?.at.ticks).toBe(
+      Math.round((bow.at.ticks / before) * width),
+    );
   });
 
   it('crops an image that is too wide, or leaves out one of which too little would be seen', () => {

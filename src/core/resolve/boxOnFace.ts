@@ -1,13 +1,19 @@
 import { lengthFromTicks } from '../length/length';
-import { boundsOf, type Bounds, type Rect } from '../outline/outline';
+import { boundsOf, turnedCorners, type Bounds, type Rect } from '../outline/outline';
 import { fillsBox } from '../tolerances';
 import { outlineOf, type Placed } from './outlineOf';
+import { isRibbon } from './ribbonParts';
 
-/** The smallest upright box round what a piece shows as it lies; its own box where it fills that. */
+/**
+ * The smallest upright box round what a piece shows as it lies; its own box where it fills that. A ribbon is measured without
+ * its bow and its tails.
+ */
 export function boxOnFace(placed: Placed): Rect {
-  const { x0, y0, x1, y1 } = boundsOf(outlineOf(placed));
+  const { rect, piece } = placed;
+  const outline = isRibbon(placed) ? [turnedCorners(rect, piece.place.turn)] : outlineOf(placed);
+  const { x0, y0, x1, y1 } = boundsOf(outline);
   // Of a print that is masked off whole nothing is left to measure.
-  if (x1 < x0 || isItsBox(placed, { x0, y0, x1, y1 })) return placed.rect;
+  if (x1 < x0 || isItsBox(placed, { x0, y0, x1, y1 })) return rect;
   return {
     x: lengthFromTicks(x0),
     y: lengthFromTicks(y0),

@@ -1,11 +1,15 @@
 import { longerOf, subtractLengths, sumLengths, zeroLength, type Length } from '../length/length';
 import { meets } from '../outline/distance';
+import type { Outline } from '../outline/outline';
 import { adhesives } from '../paper/adhesives';
+import { faceIds, type FaceId } from '../plan/faces';
 import type { Habits } from '../plan/habits';
 import { bendsOver } from '../tolerances';
 import { liftOfPiece, type Bond, type Pad } from './bond';
 import { layPads } from './layPads';
 import { papersUnder } from './papersUnder';
+import { ribbonTops, type Ribbon } from './ribbonParts';
+import type { RibbonsAfter } from './ribbonsAfter';
 import type { SupportId } from './origins';
 import { outlineOf } from './outlineOf';
 import type { ResolvedMark } from './resolvedMark';
@@ -21,25 +25,71 @@ import { topOf } from './topOf';
  *    ┌───┴┐ foam          ┌──┴─┐          over a frame on foam
  *   ─┴────┴───────────────┴────┴─
  * ```
+ * A ribbon does as much to what lies over it, and to what its ends go behind.
  * @param papers in stack order, each as high as its own adhesive lifts it
  * @returns the same objects for those that nothing raises, and that are held by no zones
  */
 export function layOver(
   papers: readonly ResolvedPiece[],
   habits: Habits,
+  { after, behind }: PassedRibbons = noRibbons,
 ): readonly ResolvedPiece[] {
   const laid: ResolvedPiece[] = [];
+  const ribbons = faceIds.flatMap((face) =>
+    after(face, 'base').flatMap((each) => passing(each, laid)),
+  );
   /** How much higher each lies than its adhesives and those under it make it. */
   const rises = new Map<SupportId, Length>();
   for (const paper of papers) {
     const risen = raise(paper, rises.get(paper.support) ?? zeroLength);
     const carried = paper.piece.zones.length > 0 ? onPads(risen, laid, habits) : risen;
-    const raised = riseOver(carried, laid);
+    const raised = longerOf(
+      longerOf(riseOver(carried, laid), riseOnRibbons(carried, ribbons)),
+      riseOffRibbon(carried, behind(paper.id)),
+    );
     const lying = raised > 0 ? { ...raise(carried, raised), raised } : carried;
     laid.push(lying);
+    ribbons.push(...after(paper.face, paper.id).flatMap((each) => passing(each, laid)));
     rises.set(paper.id, subtractLengths(lying.foot, paper.foot));
   }
   return laid;
+}
+
+/** The ribbons of a card: what comes after each paper, and how thick what goes behind a paper is. */
+export interface PassedRibbons {
+  readonly after: RibbonsAfter;
+  readonly behind: (paper: SupportId) => Length;
+}
+
+const noRibbons: PassedRibbons = { after: () => [], behind: () => zeroLength };
+
+/** A part of a ribbon that what comes later lies on. */
+interface Passing {
+  readonly face: FaceId;
+  readonly outline: Outline;
+  readonly top: Length;
+}
+
+function passing(ribbon: Ribbon, laid: readonly ResolvedPiece[]): readonly Passing[] {
+  const under = laid.find(({ id }) => id === ribbon.support);
+  const foot = under ? topOf(under) : zeroLength;
+  return ribbonTops({ ...ribbon, foot }, laid).map((part) => ({ ...part, face: ribbon.face }));
+}
+
+function riseOnRibbons(piece: ResolvedPiece, ribbons: readonly Passing[]): Length {
+  return ribbons
+    .filter(({ face, top }) => face === piece.face && top - piece.foot > bendsOver)
+    .filter(({ outline }) => meets(outline, outlineOf(piece)))
+    .reduce<Length>(
+      (most, { top }) => longerOf(most, subtractLengths(top, piece.foot)),
+      zeroLength,
+    );
+}
+
+/** What goes behind a piece fits where its adhesive leaves as much room, or bends it a little. */
+function riseOffRibbon({ lift }: ResolvedPiece, thickness: Length): Length {
+  const more = subtractLengths(thickness, lift);
+  return more > bendsOver ? more : zeroLength;
 }
 
 /** A piece as high as the highest of its pads holds it; where it has none, it lies on what is under it. */

@@ -5,6 +5,8 @@ import { faceIds, type FaceId } from '../plan/faces';
 import type { Placed } from './outlineOf';
 import type { ResolvedPiece } from './resolvedPiece';
 import type { SupportId } from './origins';
+import { isRibbon } from './ribbonParts';
+import type { RibbonsAfter } from './ribbonsAfter';
 import type { ResolvedMark } from './resolvedMark';
 
 /** What lies on each face, from the paper of the base to the front. */
@@ -53,17 +55,19 @@ function rankOf({ piece }: ResolvedMark): number {
 }
 
 /**
- * The one order of what lies over what: on each face the marks of the base, then each paper followed by the marks on it.
- * Drawing, covering and the order things are put on in all follow it.
+ * The one order of what lies over what: on each face the marks of the base, then each paper followed by the marks on it,
+ * and by the ribbons that go over both. Drawing, covering and the order things are put on in all follow it.
  * @param papers in stack order
  * @param marks in mark order
  */
 export function paintOrder(
   papers: readonly ResolvedPiece[],
   marks: readonly ResolvedMark[],
+  ribbons: RibbonsAfter,
 ): PaintOrder {
   const marksOf = new Map<string, ResolvedMark[]>();
   for (const mark of marks) {
+    if (isRibbon(mark)) continue;
     const key = `${mark.face} ${mark.support}`;
     const there = marksOf.get(key);
     if (there) there.push(mark);
@@ -71,9 +75,14 @@ export function paintOrder(
   }
   const onFace = (face: FaceId): readonly Placed[] => [
     ...(marksOf.get(`${face} base`) ?? []),
+    ...ribbons(face, 'base'),
     ...papers
       .filter((paper) => paper.face === face)
-      .flatMap((paper) => [paper, ...(marksOf.get(`${face} ${paper.id}`) ?? [])]),
+      .flatMap((paper) => [
+        paper,
+        ...(marksOf.get(`${face} ${paper.id}`) ?? []),
+        ...ribbons(face, paper.id),
+      ]),
   ];
   return Object.fromEntries(faceIds.map((face) => [face, onFace(face)])) as unknown as PaintOrder;
 }

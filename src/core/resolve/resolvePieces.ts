@@ -5,7 +5,7 @@ import type { Combination } from '../plan/combination';
 import { facesOf, type FaceId } from '../plan/faces';
 import type { PieceId } from '../plan/ids';
 import { findStock, type Library } from '../plan/library';
-import type { Mark, Paper, Piece, PlaceRule } from '../plan/piece';
+import type { Mark, Paper, Piece, PieceOf, PlaceRule } from '../plan/piece';
 import { isPaper } from '../plan/pieces';
 import type { Plan } from '../plan/plan';
 import { bondsOf, liftOf, liftOfPiece } from './bond';
@@ -168,16 +168,11 @@ function resolveMarkOnSupport(piece: Mark, task: Resolving): MarkOutcome {
   const { under } = found;
   const sized = kindOf(piece).size(piece, task.library, under.rect);
   if (!sized.ok) return fail(piece, sized.reason);
-  const issue = neighbourIssue(piece.place, under.face, task);
+  const place = piece.kind === 'ribbon' ? fromEdgeToEdge(piece) : piece.place;
+  const issue = neighbourIssue(place, under.face, task);
   if (issue) return fail(piece, issue);
   const { shown, whole, height, stamp, stencil, words } = sized.mark;
-  const { rect, reveals, origins } = placePiece(
-    piece.place,
-    shown,
-    under.rect,
-    under.id,
-    boxIn(task),
-  );
+  const { rect, reveals, origins } = placePiece(place, shown, under.rect, under.id, boxIn(task));
   const mark: ResolvedMark = {
     id: piece.id,
     name: piece.name,
@@ -204,6 +199,11 @@ function resolveMarkOnSupport(piece: Mark, task: Resolving): MarkOutcome {
   if (piece.place.turn === 0) return { ok: true, mark };
   const outline = turned(kindOf(piece).outline(mark), rect, piece.place.turn);
   return { ok: true, mark: { ...mark, reveals: revealsOf(outline, under.rect) } };
+}
+
+/** A ribbon reaches from edge to edge along its way, so only its other place counts. */
+function fromEdgeToEdge({ place, runs }: PieceOf<'ribbon'>): PlaceRule {
+  return { ...place, [runs === 'across' ? 'x' : 'y']: { from: 'centre' } };
 }
 
 function pieceUnder(piece: Paper, { byId }: Resolving): Paper | undefined {

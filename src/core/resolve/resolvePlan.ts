@@ -15,7 +15,12 @@ import type { Plan } from '../plan/plan';
 import { groupBySupport } from './groupBySupport';
 import { layOver, marksOver } from './layOver';
 import { letterAt } from './letterAt';
-import { markOrder, paintOrder, stackOrder } from './paintOrder';
+import { thicknessOfRibbon } from '../kinds/ribbon/ribbonKind';
+import type { SupportId } from './origins';
+import { isMark, type Placed } from './outlineOf';
+import { markOrder, paintOrder, stackOrder, type PaintOrder } from './paintOrder';
+import { isRibbon, ribbonTops } from './ribbonParts';
+import { ribbonsAfter } from './ribbonsAfter';
 import { resolveBase } from './resolveBase';
 import { resolveScenes } from './resolveScenes';
 import type { ResolvedBase, ResolvedCard } from './resolvedCard';
@@ -70,17 +75,23 @@ export function resolvePlan(plan: Plan, library: Library): ResolvedCard {
       piece: piece.piece,
     };
   });
-  const pieces = layOver(flat, plan.habits);
   const laid = marked.flatMap((outcome) => (outcome.ok ? [outcome.mark] : []));
+  const places = new Map<string, number>(shown.map(({ id }, at) => [id, at]));
+  const placeOf = (id: string) => places.get(id) ?? 0;
+  const pieces = layOver(flat, plan.habits, {
+    after: ribbonsAfter(flat, laid, placeOf),
+    behind: thicknessBehind(laid),
+  });
   const { scenes, marks } = resolveScenes(plan, base, pieces, markOrder(marksOver(pieces, laid)));
+  const painted = paintOrder(pieces, marks, ribbonsAfter(pieces, marks, placeOf));
   return {
     base,
     pieces,
     marks,
     scenes,
-    painted: paintOrder(pieces, marks),
+    painted,
     impossible: [...found, ...marked].flatMap((each) => (!each.ok ? [each.impossible] : [])),
-    thickness: thicknessOf(pieces, marks, base, plan),
+    thickness: thicknessOf(painted, base, plan),
   };
 }
 
@@ -107,18 +118,13 @@ function onFace<P extends PlacedOnly>(pieces: readonly P[], face: FaceId): reado
 
 /** The stacks inside meet when the card is closed, so both count. */
 function thicknessOf(
-  pieces: readonly ResolvedPiece[],
-  marks: readonly ResolvedMark[],
+  painted: PaintOrder,
   { caliper }: ResolvedBase,
   { base }: Plan,
 ): ResolvedCard['thickness'] {
-  const tops = [
-    ...pieces.map((piece) => ({ face: piece.face, top: topOf(piece) })),
-    ...marks.map(({ face, foot, height }) => ({ face, top: sumLengths(foot, height) })),
-  ];
   const top = (face: FaceId) =>
-    tops.reduce<Length>(
-      (highest, each) => (each.face === face ? longerOf(highest, each.top) : highest),
+    painted[face].reduce<Length>(
+      (highest, placed) => longerOf(highest, heightOf(placed, painted[face])),
       zeroLength,
     );
   const stacks: Readonly<Record<FaceId, Length>> = {
@@ -132,4 +138,28 @@ function thicknessOf(
     ...stacks,
     closed: sumLengths(...Object.values(stacks), timesLength(caliper, leaves)),
   };
+}
+
+/** Of the upper side of anything above its face, at its highest. */
+function heightOf(placed: Placed, order: readonly Placed[]): Length {
+  if (!isMark(placed)) return topOf(placed);
+  if (!isRibbon(placed)) return sumLengths(placed.foot, placed.height);
+  const below = order.slice(0, order.indexOf(placed));
+  const papers = below.flatMap((each) => (isMark(each) ? [] : [each]));
+  return ribbonTops(placed, papers).reduce<Length>(
+    (most, { top }) => longerOf(most, top),
+    zeroLength,
+  );
+}
+
+/** How thick the ribbon is that goes behind a paper. */
+function thicknessBehind(marks: readonly ResolvedMark[]): (paper: SupportId) => Length {
+  const thickest = new Map<SupportId, Length>();
+  for (const mark of marks)
+    if (isRibbon(mark) && mark.piece.way !== 'laid')
+      thickest.set(
+        mark.support,
+        longerOf(thickest.get(mark.support) ?? zeroLength, thicknessOfRibbon(mark.piece)),
+      );
+  return (paper) => thickest.get(paper) ?? zeroLength;
 }

@@ -1,5 +1,8 @@
 import { findItem } from '../plan/library';
 import { writeLength } from '../length/formatLength';
+import { TICKS_PER_MILLIMETRE } from '../length/length';
+import { ribbonLength } from '../measuring/ribbonLength';
+import { isRibbon } from '../resolve/ribbonParts';
 import { capitalise } from '../words/phrases';
 import {
   lackingOf,
@@ -66,6 +69,25 @@ export function dotRows(input: SupplyInput): readonly SupplyRow[] {
     const { ticks } = piece.motion.spring;
     const name = `Spring, ${writeLength(ticks, unit)} ${unit}`;
     addOne(unownedRow(`spring ${ticks}`, name, 'embellishments', 'piece'));
+  }
+  return [...rows.values()];
+}
+
+/** Ribbon and twine, as much as goes over, round and into the bow; of the stash or not. */
+export function ribbonRows({ card, library, holdings, plan }: SupplyInput): readonly SupplyRow[] {
+  const unit = plan.habits.leadingUnit;
+  const rows = new Map<string, SupplyRow>();
+  for (const ribbon of card.marks.filter(isRibbon)) {
+    const { look, width, item: ref } = ribbon.piece;
+    const item = ref ? findItem(library, ref) : undefined;
+    const name = `${capitalise(look)}, ${writeLength(width.ticks, unit)} ${unit}`;
+    const row = item
+      ? { ...usedRow(item, holdings, []), unit: unitOf(item) }
+      : unownedRow(`${look} ${width.ticks}`, name, 'embellishments', 'm');
+    const metres = ribbonLength(card, ribbon).whole / (1000 * TICKS_PER_MILLIMETRE);
+    const one = (rows.get(row.key)?.one ?? 0) + metres;
+    const batch = one * plan.making.copies;
+    rows.set(row.key, { ...row, one, batch, lacking: lackingOf(batch, row.owned) });
   }
   return [...rows.values()];
 }

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { unplannedSupplies } from '../../../test/support/unplanned';
-import { fiveLayers } from '../../../test/support/plans';
+import { fiveLayers, planOf, ribbonOn, typed } from '../../../test/support/plans';
 import { newSheets } from '../cutting/countSheets';
 import { isBought, rowCost } from './supplyList';
-import { library, withUses, listOf, owned } from '../../../test/support/supplies';
+import { id, library, withUses, listOf, owned } from '../../../test/support/supplies';
 
 describe('the supply list', () => {
   const plan = withUses(fiveLayers(), 50);
@@ -36,6 +36,29 @@ describe('the supply list', () => {
     expect(tape?.lacking).toBeCloseTo((tape?.batch ?? 0) - 10, 9);
     const mossRow = row('moss letter');
     expect(mossRow?.lacking).toBe((mossRow?.batch ?? 0) - 3);
+  });
+
+  it('has ribbon by the metre, that of the stash by its item', () => {
+    const tied = [
+      ribbonOn('front', 'ribbon', { way: 'laid' }),
+      ribbonOn('front', 'other', { way: 'laid', look: 'twine', width: typed('1 mm') }),
+      ribbonOn('front', 'second', { way: 'laid' }),
+    ];
+    const rows = unplannedSupplies(planOf(tied, { unit: 'mm' })).rows;
+    const across = 2 * 0.10795;
+    expect(rows.find(({ name }) => name === 'Ribbon, 10 mm')?.one).toBeCloseTo(across, 9);
+    expect(rows.find(({ name }) => name === 'Twine, 1 mm')).toMatchObject({
+      group: 'embellishments',
+      unit: 'm',
+      one: across / 2,
+    });
+    const ofStash = tied.map((each) => ({ ...each, item: { id: id('braid'), version: 1 } }));
+    const { list: listed } = listOf(withUses(planOf(ofStash), 4), owned);
+    expect(listed.rows.find(({ key }) => key === 'braid')).toMatchObject({
+      name: 'Braid',
+      unit: 'm',
+      lacking: 0,
+    });
   });
 
   it('adds up what has a price and names what has none', () => {

@@ -2,7 +2,7 @@ import { adhesiveRows } from './adhesiveRows';
 import { colourRows, mergeUses } from './colourRows';
 import { paperRows } from './paperRows';
 import { supplyGroups, type SupplyInput, type SupplyRow } from './supplyRow';
-import { dieRows, dotRows, envelopeRows, toolRows, notedRows } from './itemRows';
+import { dieRows, dotRows, envelopeRows, notedRows, ribbonRows, toolRows } from './itemRows';
 
 /** The rows of a supply list and what they cost. */
 export interface SupplyList {
@@ -29,6 +29,7 @@ export function supplyList(input: SupplyInput): SupplyList {
     ...colourRows(input),
     ...adhesiveRows(input),
     ...dotRows(input),
+    ...ribbonRows(input),
     ...notedRows(input),
     ...envelopeRows(input),
   ]);

@@ -13,6 +13,8 @@ interface Props {
   readonly unit: Unit;
   /** Pieces it can be placed beside; the one it is beside now is always told. */
   readonly neighbours: readonly { readonly id: PieceId; readonly name: string }[];
+  /** The axis along which it reaches from edge to edge, so that there is nothing to choose. */
+  readonly spans?: 'x' | 'y' | undefined;
   readonly onPreview: (place: PlaceRule | undefined) => void;
   readonly onCommit: (place: PlaceRule) => void;
 }
@@ -36,7 +38,15 @@ const down = [
  * Where a piece stands on what it lies on, each way for itself: centred, its middle on a third, or so
  * far from a named edge.
  */
-export function PlaceFields({ place, distances, unit, neighbours, onPreview, onCommit }: Props) {
+export function PlaceFields({
+  place,
+  distances,
+  unit,
+  neighbours,
+  spans,
+  onPreview,
+  onCommit,
+}: Props) {
   const withX = (from: string, distance: TypedLength): PlaceRule => ({
     ...place,
     x:
@@ -59,24 +69,28 @@ export function PlaceFields({ place, distances, unit, neighbours, onPreview, onC
     );
   return (
     <>
-      <AxisField
-        label="Place across"
-        options={[...across, ...besideOptions(neighbours, besideWords.x)]}
-        place={place.x}
-        unit={unit}
-        onFrom={(from) => onCommit(withX(from, now(from)))}
-        onPreview={(distance) => onPreview(distance && withX(valueOf(place.x), distance))}
-        onDistance={(distance) => onCommit(withX(valueOf(place.x), distance))}
-      />
-      <AxisField
-        label="Place down"
-        options={[...down, ...besideOptions(neighbours, besideWords.y)]}
-        place={place.y}
-        unit={unit}
-        onFrom={(from) => onCommit(withY(from, now(from)))}
-        onPreview={(distance) => onPreview(distance && withY(valueOf(place.y), distance))}
-        onDistance={(distance) => onCommit(withY(valueOf(place.y), distance))}
-      />
+      {spans !== 'x' && (
+        <AxisField
+          label="Place across"
+          options={[...across, ...besideOptions(neighbours, besideWords.x)]}
+          place={place.x}
+          unit={unit}
+          onFrom={(from) => onCommit(withX(from, now(from)))}
+          onPreview={(distance) => onPreview(distance && withX(valueOf(place.x), distance))}
+          onDistance={(distance) => onCommit(withX(valueOf(place.x), distance))}
+        />
+      )}
+      {spans !== 'y' && (
+        <AxisField
+          label="Place down"
+          options={[...down, ...besideOptions(neighbours, besideWords.y)]}
+          place={place.y}
+          unit={unit}
+          onFrom={(from) => onCommit(withY(from, now(from)))}
+          onPreview={(distance) => onPreview(distance && withY(valueOf(place.y), distance))}
+          onDistance={(distance) => onCommit(withY(valueOf(place.y), distance))}
+        />
+      )}
     </>
   );
 }

@@ -13,7 +13,7 @@ export function remedySentence(remedy: Remedy, unit: Unit): string {
   if (remedy.id === 'take-ink') return `Take ${remedy.name}`;
   if (remedy.id === 'undercoat') return `Put ${remedy.name} under it`;
   if (remedy.id === 'between') return `Put ${remedy.name} between`;
-  if (remedy.id === 'cheaper-post') return postRemedyWords(remedy);
+  if (remedy.id === 'cheaper-post') return postRemedyWords(remedy, unit);
   if (remedy.id !== 'move') return deedWords[remedy.id];
   const ways = remedy.by.map(
     ({ side, distance }) => `${wayWords[side]} ${writeLength(distance, unit)}`,

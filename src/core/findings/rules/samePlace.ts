@@ -37,6 +37,7 @@ function madeWith(piece: Piece): unknown {
     case 'stencil':
       return piece.stencil;
     case 'dot':
+    case 'ribbon':
       return piece.item;
     case 'panel':
       return itemsOf(piece);

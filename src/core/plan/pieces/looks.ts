@@ -4,6 +4,19 @@ export const overhangs = ['kept', 'trimmed', 'with-support'] as const;
 /** Something round that is stuck, dropped or splattered on. */
 export const dotLooks = ['dot', 'gem', 'sequin', 'drop', 'splatter'] as const;
 
+/** Twine is round, ribbon flat. */
+export const ribbonLooks = ['ribbon', 'twine'] as const;
+
+/** Laid from edge to edge, its ends tucked behind what it lies on, or wrapped round it. */
+export const ribbonWays = ['laid', 'tucked', 'round'] as const;
+
+/** What keeps a ribbon where it is. */
+export const ribbonFixings = ['tied', 'taped', 'glued'] as const;
+
+/** A bow is tied and stands up; a flat one is folded and pressed; a knot has tails and no loops. */
+export const bowLooks = ['bow', 'flat', 'knot'] as const;
+export type BowLook = (typeof bowLooks)[number];
+
 /** What puts colour on. */
 export const applicators = [
   'pen',

@@ -97,7 +97,7 @@ function useLayoutKeys(open: (dialog: LayoutDialog) => void): void {
   const { places } = useLayout();
   const { nudge, turn, centre, walk, reorder, copy, remove } = useHandling();
   const { chosen } = useLayout();
-  const { addWords, addDot, addLine, takeAlong, putDown } = useAdding();
+  const { addWords, addDot, addLine, addRibbon, takeAlong, putDown } = useAdding();
   const { cutOut } = useMounting();
   useKeys({
     ArrowLeft: () => nudge(-1, 0),
@@ -130,6 +130,7 @@ function useLayoutKeys(open: (dialog: LayoutDialog) => void): void {
     '$mod+v': putDown,
     t: addWords,
     g: addDot,
+    r: addRibbon,
     l: addLine,
     d: copy,
     f: turnCard,

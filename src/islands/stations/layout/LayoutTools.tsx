@@ -18,7 +18,7 @@ interface Props {
 export function LayoutTools({ onOpen }: Props) {
   const { cardId, card, face, isSaved, flush } = useCardSession();
   const { chosen, places } = useLayout();
-  const { addWords, addDot, addLine } = useAdding();
+  const { addWords, addDot, addLine, addRibbon } = useAdding();
   const { repeat } = useArranging();
   const { cutOut } = useMounting();
   const only = chosen.things.length === 1 ? chosen.first : undefined;
@@ -83,6 +83,12 @@ export function LayoutTools({ onOpen }: Props) {
             Stencil…
           </button>
           <kbd className="key">x</kbd>
+        </span>
+        <span className="flex items-center gap-2">
+          <button type="button" className="link" onClick={addRibbon}>
+            Ribbon
+          </button>
+          <kbd className="key">r</kbd>
         </span>
         <button type="button" className="link" onClick={() => onOpen('scatter')}>
           Scatter…

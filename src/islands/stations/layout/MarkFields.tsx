@@ -7,6 +7,7 @@ import { DotFields } from './fields/DotFields';
 import { DrawnFields } from './fields/DrawnFields';
 import type { FieldsProps } from './fields/FieldsProps';
 import { EdgesFields, ZonedFields } from '../../parts/GroundFields';
+import { RibbonFields } from './fields/RibbonFields';
 import { ImageFields } from './fields/ImageFields';
 import { WordsFields } from './fields/WordsFields';
 import { StencilFields } from './fields/StencilFields';
@@ -26,6 +27,7 @@ const fields: { readonly [Kind in Mark['kind']]: FunctionComponent<FieldsProps<K
   spray: ZonedFields,
   splatter: ZonedFields,
   edges: EdgesFields,
+  ribbon: RibbonFields,
 };
 
 /** What a mark is made of: the colours of a print, words, a dot, a drawn line. */

@@ -121,6 +121,7 @@ export function ThingTicket({ placed }: Props) {
           distances={placingDistances(card, placed)}
           unit={unit}
           neighbours={beside}
+          spans={piece.kind === 'ribbon' ? (piece.runs === 'across' ? 'x' : 'y') : undefined}
           onPreview={(place) => preview(place && changePiece(piece, { place }))}
           onCommit={(place) => change({ place })}
         />

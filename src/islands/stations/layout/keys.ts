@@ -2,7 +2,7 @@ import type { KeyLine } from '../../parts/KeysDialog';
 
 /** The keys of Layout, as the help lists them. */
 export const layoutKeys: readonly KeyLine[] = [
-  ['a t s g l x', 'add an image, words, a die cut, a gem, a line, a stencil'],
+  ['a t s g l r x', 'add an image, words, a die cut, a gem, a line, a ribbon, a stencil'],
   ['o', 'cut the image out'],
   ['Ctrl C, Ctrl V', 'copy, and put down here or on another card'],
   ['arrows', 'move by a mark; with Shift, by a hair'],

@@ -13,6 +13,7 @@ import {
   newDot,
   newDrawn,
   newImage,
+  newRibbon,
   newStencilling,
   newWords,
 } from '../../../core/composition/newThing';
@@ -37,6 +38,7 @@ export interface Adding {
   readonly addWords: () => void;
   readonly addDot: () => void;
   readonly addLine: () => void;
+  readonly addRibbon: () => void;
   readonly addStencil: (stencil: Stencil) => void;
   /** Takes what is selected along, for here or another card; false where nothing is. */
   readonly takeAlong: () => boolean;
@@ -121,6 +123,7 @@ export function useAdding(): Adding {
     },
     addDot: () => addAll([newDot(start(), unit)]),
     addLine: () => addAll([newDrawn(start(), supportRect(card, supportIdOf(on)), unit)]),
+    addRibbon: () => addAll([newRibbon(start(), unit)]),
     addStencil: (stencil) => {
       const piece = newStencilling(start(), stencil);
       commit(batchEdits(layGround(plan, piece)));

@@ -149,9 +149,9 @@ function RemedyButton({
   readonly remedy: PostRemedy;
   readonly keyName: string | undefined;
 }) {
-  const { commit } = useCardSession();
+  const { commit, unit } = useCardSession();
   const take = () => commit(remedy.edit);
-  const words = postRemedyWords(remedy);
+  const words = postRemedyWords(remedy, unit);
   return keyName === undefined ? (
     <button type="button" className="button button-outlined" onClick={take}>
       {words}

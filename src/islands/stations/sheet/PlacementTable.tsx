@@ -1,4 +1,5 @@
 import { manyWords } from '../../../core/prose/groupSizes';
+import { ribbonWords } from '../../../core/prose/ribbonWords';
 import { stencilWords } from '../../../core/prose/stencilWords';
 import { rulerWords } from '../../../core/measuring/rulerWords';
 import { writeSize } from '../../../core/length/formatLength';
@@ -50,6 +51,7 @@ export function PlacementTable({ placements, fold, unit }: Props) {
                 {each.count > 1
                   ? `the first ${rulerWords(each.figures, unit)}; the rest by the jig`
                   : rulerWords(each.figures, unit)}
+                {each.ribbon && `; ${ribbonWords(each.ribbon, unit)}`}
                 {each.turn !== 0 && `, turned ${each.turn}°`}
                 {each.moves && (
                   <ol className="list-decimal pl-5">
