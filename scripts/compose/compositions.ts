@@ -287,7 +287,7 @@ export const compositions: Readonly<Record<string, Compose>> = {
     }),
   ],
   'row-markers': () => [
-    ribbon('ribbon', 'mat', 'Ribbon', 'Oat twill ribbon', at('c', 'b 1 1/8'), {
+    ribbon('ribbon', 'mat', 'Ribbon', 'Oat twill ribbon', at('c', 'b 2 3/16'), {
       tuck: typed('3/4'),
     }),
     image('carrot', 'marker-panel', 'carrot', at('c', 't 3/8')),

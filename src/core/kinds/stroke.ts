@@ -39,6 +39,8 @@ export type Stroke =
       /** On the face. */
       readonly at: Readonly<Record<'x' | 'y' | 'width' | 'height', number>>;
       readonly paint: Paint;
+      /** Ticks; zero where it is filled. */
+      readonly lineWidth: number;
     }
   /** Along the edge of its paper, so wide; strongest at the edge and fading inward to the colour of the ground. */
   | {

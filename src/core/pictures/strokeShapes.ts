@@ -28,8 +28,11 @@ export function strokeShapes(stroke: Stroke, whole: Place, paper: Area): readonl
     case 'dot':
       return dotShapes(stroke, whole);
     case 'ribbon': {
-      const { path, box, at, paint } = stroke;
-      return [{ kind: 'path', path, box, at, fill: plain(paint.colour), line: ribbonRim }];
+      const { path, box, at, paint, lineWidth } = stroke;
+      const { colour } = paint;
+      if (lineWidth > 0)
+        return [{ kind: 'path', path, box, at, line: { colour, width: lineWidth, isRound: true } }];
+      return [{ kind: 'path', path, box, at, fill: plain(colour), line: ribbonRim }];
     }
     case 'edge':
       return edgeShapes(stroke, paper);

@@ -92,11 +92,14 @@ function plateBehind(ribbon: Ribbon, card: ResolvedCard, { fold, face, foot }: B
   };
 }
 
+/** What a spring under a piece is called among what holds pieces. */
+export const springName = 'spring';
+
 /** What lifts a piece, where something does that is not flat. */
 function heldBy(piece: ResolvedCard['pieces'][number]): Plate['held'] {
   if (piece.raised > 0) return undefined;
   const { kind } = piece.piece.motion ?? {};
-  if (kind === 'wobbler' && !isLifted(piece)) return { name: 'spring', height: piece.lift };
+  if (kind === 'wobbler' && !isLifted(piece)) return { name: springName, height: piece.lift };
   const [highest] = piece.bonds.toSorted((a, b) => b.height - a.height);
   return highest && { name: highest.adhesive.name, height: highest.height };
 }

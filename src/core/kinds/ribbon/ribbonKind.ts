@@ -49,5 +49,12 @@ export const ribbonKind: MarkKind<'ribbon'> = {
     return united([...flat.map((each) => [each]), bow]);
   },
   strokes: ({ piece, rect, paints: [paint] }) =>
-    paint ? ribbonShape(piece, rect).paths.map((each) => ({ kind: 'ribbon', ...each, paint })) : [],
+    paint
+      ? ribbonShape(piece, rect).paths.map(({ isLoop, ...path }) => ({
+          kind: 'ribbon',
+          ...path,
+          paint,
+          lineWidth: isLoop && piece.look === 'twine' ? piece.width.ticks : 0,
+        }))
+      : [],
 };

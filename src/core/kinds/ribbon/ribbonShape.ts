@@ -11,6 +11,8 @@ interface RibbonPath {
   readonly path: string;
   readonly box: { readonly width: number; readonly height: number };
   readonly at: Box;
+  /** A loop, which twine makes with its line alone. */
+  readonly isLoop: boolean;
 }
 
 /** A ribbon before it is turned: what lies flat, what stands up, and all of it as it is drawn, lowest first. */
@@ -54,8 +56,11 @@ export function ribbonShape({ runs, bow }: PieceOf<'ribbon'>, rect: Box): Ribbon
   const tails = bow.tail.ticks > 0 ? tailsOf(runs, bow, rect, middle) : [];
   const raised: readonly RibbonPath[] =
     bow.look === 'knot'
-      ? [{ path: knot, box: knotBox, at }]
-      : [...loops, knotOfBow].map((path) => ({ path, box: loopBox, at }));
+      ? [{ path: knot, box: knotBox, at, isLoop: false }]
+      : [
+          ...loops.map((path) => ({ path, box: loopBox, at, isLoop: true })),
+          { path: knotOfBow, box: loopBox, at, isLoop: false },
+        ];
   return {
     flat: [band, ...tails],
     bow: united(raised.map(outlineOfPath)),
@@ -127,5 +132,5 @@ function pathOf(polygon: Polygon): RibbonPath {
   const [x, y] = [Math.min(...xs), Math.min(...ys)];
   const at = { x, y, width: Math.max(...xs) - x, height: Math.max(...ys) - y };
   const path = `M${polygon.map((point) => `${point.x - x} ${point.y - y}`).join('L')}Z`;
-  return { path, box: at, at };
+  return { path, box: at, at, isLoop: false };
 }

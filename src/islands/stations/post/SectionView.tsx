@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import { sectionOf, type SectionBlock } from '../../../core/post/sectionOf';
+import { springName } from '../../../core/post/stackOf';
 import type { PostPlan } from '../../../core/post/postPlan';
 import { KeyedButton } from '../../parts/KeyedButton';
 import { useCardSession } from '../../session/CardSession';
@@ -52,24 +53,32 @@ export function SectionView({ post, section, scale, width, height }: Props) {
         </defs>
         {blocks
           .filter(({ kind }) => kind !== 'air')
-          .map((block) => (
-            <rect
-              key={`${block.kind} ${block.plate} ${block.start} ${block.low}`}
-              x={2 + block.start * along}
-              y={drawn - 3 - block.high * up}
-              width={Math.max(0.8, (block.end - block.start) * along)}
-              height={Math.max(0.8, (block.high - block.low) * up)}
-              fill={block.kind === 'held' ? 'url(#foam-dots)' : colourOf(block)}
-              stroke="#545e63"
-              strokeWidth={0.7}
-            />
-          ))}
+          .map((block) => {
+            const key = `${block.kind} ${block.plate} ${block.start} ${block.low}`;
+            const box = {
+              x: 2 + block.start * along,
+              y: drawn - 3 - block.high * up,
+              width: Math.max(0.8, (block.end - block.start) * along),
+              height: Math.max(0.8, (block.high - block.low) * up),
+            };
+            return isSpring(block) ? (
+              <path key={key} d={coils(box)} fill="none" stroke="#545e63" strokeWidth={1.4} />
+            ) : (
+              <rect
+                key={key}
+                {...box}
+                fill={block.kind === 'held' ? 'url(#foam-dots)' : colourOf(block)}
+                stroke="#545e63"
+                strokeWidth={0.7}
+              />
+            );
+          })}
       </svg>
       <figcaption className="flex flex-wrap items-baseline gap-x-3 gap-y-1 pt-1">
         <strong className="font-heading text-[17px] font-semibold">Section S</strong>
         <span className="text-sheet-muted grow">
           {times === 1 ? 'heights as lengths' : `heights × ${times} against lengths`}; dotted: foam
-          and tape
+          and tape{blocks.some(isSpring) && '; coiled: a spring'}
         </span>
         <KeyedButton keyName="x" onClick={section.turn}>
           The other way
@@ -82,4 +91,16 @@ export function SectionView({ post, section, scale, width, height }: Props) {
       </figcaption>
     </figure>
   );
+}
+
+const isSpring = ({ kind, name }: SectionBlock) => kind === 'held' && name === springName;
+
+/** A spring seen from its side: as many turns as there is room for, each a fifth of its height. */
+function coils({ x, y, width, height }: Readonly<Record<'x' | 'y' | 'width' | 'height', number>>) {
+  const turns = 5;
+  const points = Array.from(
+    { length: turns + 1 },
+    (_, at) => `${at % 2 === 0 ? x : x + width} ${y + (height * at) / turns}`,
+  );
+  return `M${points.join('L')}`;
 }

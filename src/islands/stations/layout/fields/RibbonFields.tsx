@@ -47,7 +47,7 @@ export function RibbonFields({ mark, piece, unit, onChange, preview }: FieldsPro
           label={piece.look === 'twine' ? 'thick' : 'wide'}
           value={piece.width}
           unit={unit}
-          width="5.5rem"
+          width="6rem"
           isPositive
           onPreview={(width) => preview(width && { width })}
           onCommit={(width) => onChange({ width })}
@@ -72,7 +72,7 @@ export function RibbonFields({ mark, piece, unit, onChange, preview }: FieldsPro
             label="each by"
             value={piece.tuck}
             unit={unit}
-            width="5.5rem"
+            width="6rem"
             onPreview={(tuck) => preview(tuck && { tuck })}
             onCommit={(tuck) => onChange({ tuck })}
           />
@@ -105,7 +105,7 @@ export function RibbonFields({ mark, piece, unit, onChange, preview }: FieldsPro
               label={label ?? (piece.runs === 'across' ? 'from the left' : 'from the top')}
               value={bow[of]}
               unit={unit}
-              width="5.5rem"
+              width="6rem"
               isPositive={of === 'across'}
               onPreview={(length) => preview(length && { bow: { ...bow, [of]: length } })}
               onCommit={(length) => onChange({ bow: { ...bow, [of]: length } })}
