@@ -291,5 +291,6 @@ export const everyFinding: {
     })),
   ),
   'square-post': [{ rule: 'square-post', ratio: 1 }],
+  crushed: (['bow', 'spring'] as const).map((what) => ({ rule: 'crushed', what })),
   'even-number': [2, 30].map((count) => ({ rule: 'even-number', count, face: 'front' })),
 };

@@ -287,6 +287,8 @@ export type FindingData =
     }
   /** Longer side by shorter. */
   | { readonly rule: 'square-post'; readonly ratio: number }
+  /** What an envelope presses flat. */
+  | { readonly rule: 'crushed'; readonly what: 'bow' | 'spring' }
   | { readonly rule: 'even-number'; readonly count: number; readonly face: FaceId }
   | {
       readonly rule: 'easier-figures';

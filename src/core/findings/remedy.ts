@@ -48,6 +48,7 @@ export const deedRemedyIds = [
   'turn-about',
   'fitting-envelope',
   'made-to-measure',
+  'flat-bow',
   'hold-all',
   'leave-open',
   'foam-middle',

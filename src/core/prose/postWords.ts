@@ -218,6 +218,21 @@ export function postSentences(post: PostPlan, unit: Unit): readonly string[] {
   ];
 }
 
+/**
+ * The same in the least room, for a print.
+ * @example 'Post: 6.4 mm, 23 g, ± 2 g; A2 envelope. United States: Letter, … (rules as of …, from memory; check with your post office).'
+ */
+export function postLine(post: PostPlan, unit: Unit): string {
+  const { map, weight, envelopes, schemes } = post;
+  const rules = [...new Set(schemes.map(({ of }) => rulesOf(of)))].join(', ');
+  const classes = schemes.map((scheme) => `${scheme.of.name}: ${standingWords(scheme, unit)}`);
+  return (
+    `Post: ${millimetres(map.highest)}, ${weightWords(weight)}; ` +
+    `${envelopes.chosen?.envelope.name ?? 'no envelope there is holds it'}. ` +
+    `${classes.join('; ')} (${rules}; check with your post office).`
+  );
+}
+
 /** The class of an authority a piece falls into. */
 function standingWords({ cheapest }: JudgedScheme, unit: Unit): string {
   if (!cheapest) return 'beyond every class';

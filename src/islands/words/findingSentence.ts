@@ -189,6 +189,10 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
     }
     case 'square-post':
       return `Its envelope is ${data.ratio.toFixed(2)} to 1, so square that it costs more by letter post in the United States. Send it in an oblong one, or reckon with the surcharge.`;
+    case 'crushed':
+      return data.what === 'bow'
+        ? `The bow of ${piece} stands up and is pressed flat in an envelope. Tie a flat one, or send it in a box.`
+        : `${piece} stands on a spring, which an envelope presses flat and may bend. Send it in a box.`;
     case 'even-number':
       return `${data.count} gems or dots; odd numbers look settled. Add one, or take one away.`;
     case 'easier-figures': {

@@ -59,6 +59,7 @@ const deedWords: Readonly<Record<DeedRemedyId, string>> = {
   'turn-about': 'Stamp the words first',
   'fitting-envelope': 'Take the smallest that holds it',
   'made-to-measure': 'Make a box for it',
+  'flat-bow': 'Tie a flat bow',
   'hold-all': 'Hold all of it',
   'leave-open': 'Leave it open there',
   'foam-middle': 'Put foam under its middle',

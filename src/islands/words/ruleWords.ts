@@ -53,6 +53,7 @@ export const ruleWords: Readonly<Record<RuleId, string>> = {
   'over-class': 'cards beyond the class of mail wanted',
   'envelope-small': 'envelopes too small for card and height',
   'square-post': 'envelopes so square that they are surcharged',
+  crushed: 'bows and springs that an envelope presses flat',
   'words-near-edge': 'words too near an edge',
   'word-slope': 'words that slope',
   'off-centre': 'what stands a little off the middle',

@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { dotOn, library, measure, pieceOn, planOf } from '../../../../test/support/plans';
+import {
+  bowAt,
+  dotOn,
+  library,
+  measure,
+  pieceOn,
+  planOf,
+  ribbonOn,
+} from '../../../../test/support/plans';
 import { apply } from '../../../../test/support/edits';
 import { must } from '../../../../test/support/must';
 import { postRemedies } from '../../compute/postRemedies';
@@ -105,5 +113,22 @@ describe('a card for a child under three', () => {
     const without = apply(plan, parts[0]?.remedies[0]?.edit);
     expect(rulesOf(without).filter((rule) => rule === 'small-parts')).toHaveLength(1);
     expect(rulesOf(withPost(plan, { forChild: false }))).not.toContain('small-parts');
+  });
+
+  it('goes in a box where a bow or a spring stands up, or its bow is tied flat', () => {
+    const figure = pieceOn('front', 'wren', measure('2', '2'), {
+      motion: { kind: 'wobbler', spring: asTyped(inches(0, 1, 2)) },
+    });
+    const plan = planOf([figure, ribbonOn('front', 'ribbon', { bow: bowAt('50 mm') })]);
+    const of = (now: Plan) => found(now).filter(({ data }) => data.rule === 'crushed');
+    const [bow, spring] = of(plan);
+    expect([bow?.data, spring?.data]).toEqual([
+      { rule: 'crushed', what: 'bow' },
+      { rule: 'crushed', what: 'spring' },
+    ]);
+    expect(of(apply(plan, bow?.remedies[0]?.edit)).map(({ data }) => data)).toEqual([spring?.data]);
+    expect(of(apply(plan, spring?.remedies[0]?.edit))).toEqual([]);
+    const knot = ribbonOn('front', 'ribbon', { bow: bowAt('50 mm', { look: 'knot' }) });
+    expect(of(planOf([knot]))).toEqual([]);
   });
 });

@@ -1,19 +1,22 @@
 import type { Unit } from '../../../core/length/length';
-import { postSentences } from '../../../core/prose/postWords';
+import { postLine, postSentences } from '../../../core/prose/postWords';
 import { useCardSession } from '../../session/CardSession';
 
-/** How the card is sent: its height, weight, envelope and classes of mail, with the month of their rules. The print keeps to one page, so it stands on screen and in the Markdown. */
+/** How the card is sent: its height, weight, envelope and classes of mail, with the month of their rules. The print keeps to one page, so it tells them in a line or two. */
 export function PostLines({ unit }: { readonly unit: Unit }) {
   const { post } = useCardSession();
   return (
-    <section className="pt-5 print:hidden">
-      <h3 className="text-lg">Post</h3>
+    <section className="pt-5 print:pt-2">
+      <h3 className="text-lg print:hidden">Post</h3>
       {post.plan ? (
-        <ul className="pt-1">
-          {postSentences(post.plan, unit).map((sentence) => (
-            <li key={sentence}>{sentence}</li>
-          ))}
-        </ul>
+        <>
+          <ul className="pt-1 print:hidden">
+            {postSentences(post.plan, unit).map((sentence) => (
+              <li key={sentence}>{sentence}</li>
+            ))}
+          </ul>
+          <p className="hidden print:block">{postLine(post.plan, unit)}</p>
+        </>
       ) : (
         <p role="status" className="text-muted pt-1">
           {post.hasFailed
