@@ -3,6 +3,7 @@ import { demoCards } from '../../test/support/demoCards';
 import { solver } from '../../test/support/cutPlans';
 import { maskCard } from '../core/masking/maskCard';
 import { resolvePlan } from '../core/resolve/resolvePlan';
+import { plainMail } from '../core/stash/plainMail';
 import { cardExporters } from './cardExporters';
 
 const getSolver = () => Promise.resolve(solver);
@@ -10,7 +11,14 @@ const getSolver = () => Promise.resolve(solver);
 describe('a card as files', () => {
   it('are written in every form there is, every card of the demo', async () => {
     for (const file of demoCards) {
-      const input = { file, library: file.library, unit: 'in', face: 'front', page: 'a4' } as const;
+      const input = {
+        file,
+        library: file.library,
+        mail: plainMail,
+        unit: 'in',
+        face: 'front',
+        page: 'a4',
+      } as const;
       const hasMasks = maskCard(file.plan, resolvePlan(file.plan, file.library)).masks.length > 0;
       for (const exporter of cardExporters) {
         if (exporter.file.startsWith('masks.') && !hasMasks) continue;
@@ -28,7 +36,14 @@ describe('a card as files', () => {
   it('say in a sentence that there are no masks to print', async () => {
     const file = demoCards.find(({ id }) => id === 'row-markers');
     if (!file) throw new Error('no card without masks');
-    const input = { file, library: file.library, unit: 'in', face: 'front', page: 'a4' } as const;
+    const input = {
+      file,
+      library: file.library,
+      mail: plainMail,
+      unit: 'in',
+      face: 'front',
+      page: 'a4',
+    } as const;
     const exporters = cardExporters.filter((each) => each.file.startsWith('masks.'));
     expect(exporters).toHaveLength(3);
     for (const { write } of exporters)
@@ -41,7 +56,14 @@ describe('a card as files', () => {
     const picture = cardExporters.find(({ file }) => file === 'picture.svg');
     const file = demoCards.find(({ plan }) => plan.about.title === 'Rain day');
     if (!picture || !file) throw new Error('nothing to draw');
-    const input = { file, library: file.library, unit: 'in', face: 'front', page: 'a4' } as const;
+    const input = {
+      file,
+      library: file.library,
+      mail: plainMail,
+      unit: 'in',
+      face: 'front',
+      page: 'a4',
+    } as const;
     const svg = await picture.write(input, getSolver);
     expect(String(svg).match(/@font-face\{font-family:'([^']+)'/g)).toEqual([
       "@font-face{font-family:'Caveat'",
@@ -53,7 +75,14 @@ describe('a card as files', () => {
     const markdown = cardExporters.find(({ file }) => file === 'sheet.md');
     if (!markdown) throw new Error('no sheet for a blog');
     for (const file of demoCards) {
-      const input = { file, library: file.library, unit: 'in', face: 'front', page: 'a4' } as const;
+      const input = {
+        file,
+        library: file.library,
+        mail: plainMail,
+        unit: 'in',
+        face: 'front',
+        page: 'a4',
+      } as const;
       const text = String(await markdown.write(input, getSolver));
       const [, supplies = ''] = text.split('## Supplies');
       expect(supplies, file.plan.about.title).toMatch(/\*\*Paper\*\*: [^\n]*\(\d+ /u);

@@ -9,6 +9,8 @@ import { writeSvg } from '../core/drawing/writeSvg';
 import { faceName, type FaceId } from '../core/plan/faces';
 import type { Unit } from '../core/length/length';
 import { writeCardFile, type CardFile } from '../core/plan/cardFile';
+import { houseSchemes } from '../core/post/mail/houseSchemes';
+import type { HouseMail } from '../core/stash/houseMail';
 import type { Library } from '../core/plan/library';
 import { resolvePlan } from '../core/resolve/resolvePlan';
 import { forOneCard } from '../core/plan/withCopies';
@@ -38,6 +40,7 @@ export interface ExportInput {
   readonly file: CardFile;
   /** What the card uses; all of the stash where the file needs it. */
   readonly library: Library;
+  readonly mail: HouseMail;
   readonly unit: Unit;
   /** Of what shows a face. */
   readonly face: FaceId;
@@ -132,14 +135,14 @@ export const cardExporters: readonly CardExporter[] = [
     type: 'text/markdown; charset=utf-8',
     needsStash: true,
     write: async (input, solver) => {
-      const { file, library, unit } = input;
+      const { file, library, mail, unit } = input;
       const card = resolvePlan(file.plan, library);
       return writeMarkdown(
         projectSheet(file.plan, card, unit),
         await suppliesOf(input, solver),
         colourRows(file.plan, card, library),
         stampingSteps(file.plan, card, maskCard(file.plan, card), unit),
-        postSentences(postPlan(file.plan, card, library, []), unit),
+        postSentences(postPlan(file.plan, card, library, [], houseSchemes(mail)), unit),
       );
     },
   },

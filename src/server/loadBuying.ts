@@ -3,6 +3,7 @@ import type { StandingCard } from '../core/compute/standingCard';
 import type { Unit } from '../core/length/length';
 import type { Release } from '../core/plan/cardFile';
 import { newestOf, type Library } from '../core/plan/library';
+import type { HouseMail } from '../core/stash/houseMail';
 import type { Holding } from '../core/stash/holding';
 import { database } from './database';
 import { countItems, readLibrary } from './repositories/library';
@@ -24,6 +25,7 @@ export interface BuyingStart {
   readonly library: Library;
   readonly isStashWhole: boolean;
   readonly holdings: readonly Holding[];
+  readonly mail: HouseMail;
   /** The cards chosen by the address: `?cards=a,b`, all of `?release=x`, or of `?series=x`. */
   readonly chosen: readonly string[];
   readonly unit: Unit;
@@ -71,6 +73,7 @@ export async function loadBuying(cookies: AstroCookies, url: URL): Promise<Buyin
     library: newestOf(library),
     isStashWhole,
     holdings,
+    mail: house.mail,
     chosen: chosen.map(({ id }) => id),
     unit: readUnit(cookies) ?? house.habits.leadingUnit,
   };

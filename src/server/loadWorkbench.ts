@@ -12,7 +12,7 @@ import { findBatch } from './repositories/cutBatches';
 import { countItems } from './repositories/library';
 import { readHoldings } from './repositories/stash';
 import { mostWholeStash } from './stashSize';
-import { listReleases } from './repositories/team';
+import { listReleases, readHouse } from './repositories/team';
 import { readUnit } from './session';
 
 /** A card for the workbench; one that is heavy is drawn by the browser alone, so that others need not wait for it here. */
@@ -35,10 +35,11 @@ export async function loadWorkbench(
   const card = await findCard(db, cardId.data);
   if (!card) return undefined;
   const isStashWhole = (await countItems(db)) <= mostWholeStash;
-  const [library, releases, batch] = await Promise.all([
+  const [library, releases, batch, house] = await Promise.all([
     libraryOf(db, card, isStashWhole),
     listReleases(db),
     findBatch(db, card.id),
+    readHouse(db),
   ]);
   const items = [...new Set(library.map((item) => item.id))];
   const holdings = await readHoldings(db, isStashWhole ? undefined : items);
@@ -54,6 +55,7 @@ export async function loadWorkbench(
     unit: readUnit(cookies) ?? card.plan.habits.leadingUnit,
     isBinned: card.binnedAt !== null,
     holdings,
+    mail: house.mail,
     batch: batch ?? null,
     build,
     ...(!isHeavy && { findings: computeCard(card.plan, library).findings }),

@@ -4,6 +4,8 @@ import { z } from 'zod';
 import { designerSchema, readCardFile, releaseSchema } from '../core/plan/cardFile';
 import { defaultHabits, habitsSchema } from '../core/plan/habits';
 import { libraryItemSchema } from '../core/plan/libraryItem';
+import { houseMailSchema } from '../core/stash/houseMail';
+import { plainMail } from '../core/stash/plainMail';
 import { holdingSchema } from '../core/stash/holding';
 import type { Database } from './storeTypes';
 import { importCard } from './importCard';
@@ -16,6 +18,7 @@ const teamFileSchema = z.strictObject({
   designers: z.array(designerSchema),
   releases: z.array(releaseSchema),
   habits: habitsSchema.optional(),
+  mail: houseMailSchema.optional(),
 });
 const stashFileSchema = z.strictObject({
   items: z.array(libraryItemSchema),
@@ -53,7 +56,11 @@ export async function seed(db: Database, folder: string, at: Date): Promise<bool
   }
   // Last, as the mark that all is there: an interrupted seeding is done again, and each step of it
   // leaves alone what it finds.
-  await writeHouse(db, { name: team.name, habits: team.habits ?? defaultHabits('in') });
+  await writeHouse(db, {
+    name: team.name,
+    habits: team.habits ?? defaultHabits('in'),
+    mail: team.mail ?? plainMail,
+  });
   return true;
 }
 

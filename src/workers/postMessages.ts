@@ -4,6 +4,7 @@ import type { Plan } from '../core/plan/plan';
 import type { HeightArea } from '../core/post/heightAreas';
 import type { PostPlan } from '../core/post/postPlan';
 import type { Holding } from '../core/stash/holding';
+import type { HouseMail } from '../core/stash/houseMail';
 
 /** A card to be looked at, in place of the one before. */
 export interface PostQuestion {
@@ -14,6 +15,7 @@ export interface PostQuestion {
   readonly library: Library;
   /** Of the envelopes. */
   readonly holdings: readonly Holding[];
+  readonly mail: HouseMail;
 }
 
 /** What is worked out: the figures first, then what brings the card into a cheaper class; all of it. */

@@ -1,3 +1,4 @@
+import { plainMail } from '../../src/core/stash/plainMail';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { vi } from 'vitest';
@@ -17,6 +18,7 @@ export function sessionOn(plan: Plan, library: Library = usualLibrary) {
     plan,
     card,
     library,
+    mail: plainMail,
     holdings: [],
     addItem: vi.fn(),
     changeHoldings: vi.fn(),

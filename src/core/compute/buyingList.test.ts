@@ -9,7 +9,7 @@ import {
   pieceOn,
   planOf,
 } from '../../../test/support/plans';
-import { buyingJob, buyingList, chooseCard, type ChosenCard } from './buyingList';
+import { buyingJob, buyingList, chooseCard, sendCard, type ChosenCard } from './buyingList';
 import { highsCoverSolver } from '../cutting/coverSolver';
 import { newSheets } from '../cutting/countSheets';
 import { planCuts, usualBudget } from '../cutting/planCuts';
@@ -19,6 +19,7 @@ import { usedLibrary } from '../kinds/usedLibrary';
 import type { CardId } from '../plan/ids';
 import type { Plan } from '../plan/plan';
 import type { Holding } from '../stash/holding';
+import type { HouseMail } from '../stash/houseMail';
 import { emptyHolding } from '../stash/holdings';
 import { lackingList } from '../supplies/supplyList';
 
@@ -43,7 +44,7 @@ const holdings: readonly Holding[] = [
 const cuts = lastOf(
   planCuts(buyingJob(chosen, holdings), solver, { ...usualBudget, isOver: () => false }),
 );
-const list = buyingList(chosen, holdings, cuts);
+const list = buyingList(chosen, holdings, cuts, new Map());
 
 describe('the buying list of several cards', () => {
   it('has the sheets of the plan that cuts them together, each stock once', () => {
@@ -59,9 +60,36 @@ describe('the buying list of several cards', () => {
     expect(row?.letters.some((letter) => letter.startsWith('1'))).toBe(true);
     expect(row?.letters.some((letter) => letter.startsWith('2'))).toBe(true);
     const tape = (cards: readonly ChosenCard[]) =>
-      buyingList(cards, holdings, undefined).rows.find(({ name }) => name === 'tape')?.batch;
+      buyingList(cards, holdings, undefined, new Map()).rows.find(({ name }) => name === 'tape')
+        ?.batch;
     const [five, one] = chosen.map((each) => tape([each]) ?? 0);
     expect(tape(chosen)).toBeCloseTo((five ?? 0) + (one ?? 0), 9);
+  });
+
+  it('has envelopes and postage of all cards, as far as it is known how they are sent', () => {
+    const mail: HouseMail = {
+      home: 'uk',
+      classes: {
+        'uk-letter': { price: { hundredths: 110, asOf: '2027-01-15' }, limits: null },
+        'uk-large-letter': { price: { hundredths: 155, asOf: '2027-01-15' }, limits: null },
+      },
+    };
+    const files = [fileOf('five', fiveLayers()), fileOf('one', panel)];
+    const sent = new Map(files.map((file) => [file.id, sendCard(file, library, holdings, mail)]));
+    const classes = files.map(({ id }) => sent.get(id)?.postage?.class);
+    expect(new Set(classes)).toEqual(new Set(['uk-letter']));
+    const { rows } = buyingList(chosen, holdings, cuts, sent);
+    const postage = rows.filter(({ group }) => group === 'postage');
+    expect(postage).toMatchObject([{ name: 'Letter, United Kingdom', batch: 8, price: 110 }]);
+    const envelopes = rows.filter(({ group }) => group === 'envelopes');
+    expect(envelopes.reduce((sum, { batch = 0 }) => sum + batch, 0)).toBe(8);
+    const [first] = files;
+    const some = new Map(sent);
+    if (first) some.delete(first.id);
+    const [left] = buyingList(chosen, holdings, cuts, some).rows.filter(
+      ({ group }) => group === 'postage',
+    );
+    expect(left?.batch).toBe(5);
   });
 
   it('keeps of each thing what the stash lacks, and only that', () => {

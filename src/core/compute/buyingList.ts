@@ -2,6 +2,12 @@ import { cutJob, type CutJob } from '../cutting/cutJob';
 import type { CutPlan } from '../cutting/cutPlan';
 import { joinJobs } from '../cutting/joinJobs';
 import type { CardFile } from '../plan/cardFile';
+import type { CardId } from '../plan/ids';
+import { needOf } from '../post/envelopeNeed';
+import { houseSchemes } from '../post/mail/houseSchemes';
+import { postageOf } from '../post/postageOf';
+import { postPlan } from '../post/postPlan';
+import type { HouseMail } from '../stash/houseMail';
 import { overlayLibrary, type Library } from '../plan/library';
 import type { Plan } from '../plan/plan';
 import { withCopies } from '../plan/withCopies';
@@ -10,20 +16,39 @@ import { resolvePlan } from '../resolve/resolvePlan';
 import type { Holding } from '../stash/holding';
 import { joinSupplies } from '../supplies/joinSupplies';
 import { supplyList, type SupplyList } from '../supplies/supplyList';
-import type { SupplyRow } from '../supplies/supplyRow';
+import type { EnvelopeNeed, PostageNeed, SupplyRow } from '../supplies/supplyRow';
 
 /** A card that is bought for, made so many times. */
 export interface ChosenCard {
+  readonly id: CardId;
   readonly plan: Plan;
   readonly card: ResolvedCard;
   readonly library: Library;
+}
+
+/** What is bought to send a card. */
+export interface SentCard {
+  readonly envelope: EnvelopeNeed | undefined;
+  readonly postage: PostageNeed | undefined;
+}
+
+/** Works out what is bought to send a card, from the heights of all that lies on it. */
+export function sendCard(
+  { plan, library: own }: Pick<CardFile, 'plan' | 'library'>,
+  stash: Library,
+  holdings: readonly Holding[],
+  mail: HouseMail,
+): SentCard {
+  const library = overlayLibrary(own, stash);
+  const post = postPlan(plan, resolvePlan(plan, library), library, holdings, houseSchemes(mail));
+  return { envelope: needOf(post.envelopes, library), postage: postageOf(plan, post, mail) };
 }
 
 /** A card to buy for; the stash adds what may be taken instead of what the card was made with. */
 export function chooseCard(file: CardFile, copies: number, stash: Library): ChosenCard {
   const plan = withCopies(file.plan, copies);
   const library = overlayLibrary(file.library, stash);
-  return { plan, card: resolvePlan(plan, library), library };
+  return { id: file.id, plan, card: resolvePlan(plan, library), library };
 }
 
 /** Letters of several cards are told apart by the number of the card: `2C` is C of the second. */
@@ -41,15 +66,23 @@ export function buyingJob(chosen: readonly ChosenCard[], holdings: readonly Hold
   );
 }
 
-/** What several cards take together, their sheets from the plan that cuts them together. */
+/**
+ * What several cards take together, their sheets from the plan that cuts them together.
+ * @param sent how they are sent, as far as that is worked out
+ */
 export function buyingList(
   chosen: readonly ChosenCard[],
   holdings: readonly Holding[],
   cuts: CutPlan | undefined,
+  sent: ReadonlyMap<CardId, SentCard>,
 ): SupplyList {
-  const lists = chosen.map((each) =>
-    // Envelopes want the heights of every card, which is too much for a page that lists a whole release.
-    supplyList({ ...each, holdings, cuts, cutsForOne: undefined, envelope: undefined }),
+  const lists = chosen.map(({ id, ...each }) =>
+    supplyList({
+      ...each,
+      ...{ holdings, cuts, cutsForOne: undefined },
+      envelope: sent.get(id)?.envelope,
+      postage: sent.get(id)?.postage,
+    }),
   );
   const papers = new Map<string, SupplyRow>();
   for (const row of lists.flatMap(({ rows }) => rows)) {

@@ -10,6 +10,7 @@ import { withAdhesives } from '../plan/withAdhesives';
 import type { MailClassId, MailSchemeId } from '../plan/planFacts';
 import { lowestBowPlace } from './bowPlaces';
 import { fits } from '../post/envelopeFor';
+import type { MailScheme } from '../post/mail/mailScheme';
 import { isCheaper } from '../post/mail/isCheaper';
 import { postPlan, type PostPlan } from '../post/postPlan';
 import type { PostDeed, PostRemedy } from '../post/postRemedy';
@@ -21,6 +22,7 @@ interface Asked {
   readonly plan: Plan;
   readonly library: Library;
   readonly holdings: readonly Holding[];
+  readonly schemes?: readonly MailScheme[];
 }
 
 interface Candidate {
@@ -86,14 +88,20 @@ function areApart(one: Candidate, other: Candidate): boolean {
 const subjectOf = (edit: SimpleEdit) => ('id' in edit ? edit.id : edit.kind);
 
 function tried(
-  { plan, library, holdings }: Asked,
+  { plan, library, holdings, schemes }: Asked,
   now: PostPlan,
   candidates: readonly Candidate[],
 ): PostRemedy | undefined {
   const edit = batchEdits(candidates.flatMap(({ edits }) => edits));
   const outcome = applyEdit(plan, edit);
   if (!outcome.ok) return undefined;
-  const then = postPlan(outcome.plan, resolvePlan(outcome.plan, library), library, holdings);
+  const then = postPlan(
+    outcome.plan,
+    resolvePlan(outcome.plan, library),
+    library,
+    holdings,
+    schemes,
+  );
   const cheaper: Partial<Record<MailSchemeId, MailClassId>> = {};
   for (const [at, { of, cheapest }] of then.schemes.entries()) {
     const before = now.schemes[at]?.cheapest;

@@ -7,6 +7,7 @@ import { envelopeFor, type EnvelopePlan } from './envelopeFor';
 import type { CardBox, PostEnvelope } from './postEnvelope';
 import { heightMap, type HeightMap } from './heightMap';
 import { judgeMail, type JudgedScheme, type MailPiece } from './mail/judge';
+import type { MailScheme } from './mail/mailScheme';
 import { mailSchemes } from './mail/mailSchemes';
 import { peaksOf, type Peak } from './peaks';
 import { stackOf } from './stackOf';
@@ -36,6 +37,7 @@ export function postPlan(
   card: ResolvedCard,
   library: Library,
   holdings: readonly Holding[],
+  schemes: readonly MailScheme[] = mailSchemes,
 ): PostPlan {
   const map = heightMap(stackOf(plan, card));
   const { envelopeRoom, unevenBy } = plan.habits;
@@ -60,7 +62,7 @@ export function postPlan(
     envelopes,
     weight,
     piece,
-    schemes: mailSchemes.map((scheme) => judgeMail(scheme, piece)),
+    schemes: schemes.map((scheme) => judgeMail(scheme, piece)),
     unlaid: unlaidOf(plan, library),
   };
 }

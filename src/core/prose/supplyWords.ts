@@ -16,6 +16,7 @@ export const groupNames: Readonly<Record<SupplyGroup, string>> = {
   adhesives: 'Adhesives',
   embellishments: 'Embellishments',
   envelopes: 'Envelopes',
+  postage: 'Postage',
 };
 
 /**

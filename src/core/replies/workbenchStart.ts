@@ -4,6 +4,7 @@ import type { Unit } from '../length/length';
 import type { Release } from '../plan/cardFile';
 import type { Library } from '../plan/library';
 import type { Plan } from '../plan/plan';
+import type { HouseMail } from '../stash/houseMail';
 import type { Holding } from '../stash/holding';
 
 /** What the server sends a workbench to start from. */
@@ -21,6 +22,8 @@ export interface WorkbenchStart {
   readonly isBinned: boolean;
   /** Of the items in `library`. */
   readonly holdings: readonly Holding[];
+  /** How the team posts. */
+  readonly mail: HouseMail;
   /** The accepted cut plan and the work done on it. */
   readonly batch: CutBatch | null;
   /** What the rules find; left out for a card that is too heavy to be looked over on the way. */

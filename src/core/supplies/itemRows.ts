@@ -104,6 +104,13 @@ export function envelopeRows({ envelope, holdings, plan }: SupplyInput): readonl
   return [{ ...row, owned, one: 1, batch, lacking: lackingOf(batch, owned) }];
 }
 
+/** What sending each card costs. */
+export function postageRows({ postage, plan }: SupplyInput): readonly SupplyRow[] {
+  if (!postage) return [];
+  const row = unownedRow(`postage ${postage.class}`, postage.name, 'postage', 'piece');
+  return [{ ...row, price: postage.price, one: 1, batch: plan.making.copies }];
+}
+
 /** What is noted beside the panels, several notes on one item in one row; adhesives have theirs. */
 export function notedRows(input: SupplyInput): readonly SupplyRow[] {
   const { card, holdings, plan } = input;

@@ -2,7 +2,15 @@ import { adhesiveRows } from './adhesiveRows';
 import { colourRows, mergeUses } from './colourRows';
 import { paperRows } from './paperRows';
 import { supplyGroups, type SupplyInput, type SupplyRow } from './supplyRow';
-import { dieRows, dotRows, envelopeRows, notedRows, ribbonRows, toolRows } from './itemRows';
+import {
+  dieRows,
+  dotRows,
+  envelopeRows,
+  notedRows,
+  postageRows,
+  ribbonRows,
+  toolRows,
+} from './itemRows';
 
 /** The rows of a supply list and what they cost. */
 export interface SupplyList {
@@ -32,6 +40,7 @@ export function supplyList(input: SupplyInput): SupplyList {
     ...ribbonRows(input),
     ...notedRows(input),
     ...envelopeRows(input),
+    ...postageRows(input),
   ]);
   return listOf(
     supplyGroups.flatMap((group) => rows.filter((row) => row.group === group)),

@@ -4,6 +4,7 @@ import type { SheetId } from '../paper/sheets';
 import type { ItemKind, LibraryItem } from '../plan/libraryItem';
 import { findItem, type Library } from '../plan/library';
 import type { Plan } from '../plan/plan';
+import type { MailClassId } from '../plan/planFacts';
 import type { Use } from '../plan/use';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { Holding } from '../stash/holding';
@@ -22,6 +23,7 @@ export const supplyGroups = [
   'adhesives',
   'embellishments',
   'envelopes',
+  'postage',
 ] as const;
 export type SupplyGroup = (typeof supplyGroups)[number];
 
@@ -79,6 +81,8 @@ export interface SupplyInput {
   readonly cutsForOne: CutPlan | undefined;
   /** What the card is sent in; undefined while that is not known, and where nothing holds it. */
   readonly envelope: EnvelopeNeed | undefined;
+  /** The class of mail it goes by; undefined while that is not known, and where nobody told whose mail. */
+  readonly postage?: PostageNeed | undefined;
 }
 
 /** An envelope, of the stash or as it is sold. */
@@ -87,6 +91,14 @@ export interface EnvelopeNeed {
   readonly item: LibraryItem | undefined;
   /** It is made from a sheet that is there, and not bought. */
   readonly isMade: boolean;
+}
+
+/** What it costs to send a card. */
+export interface PostageNeed {
+  readonly class: MailClassId;
+  readonly name: string;
+  /** Hundredths; undefined where the team has told none. */
+  readonly price: number | undefined;
 }
 
 /** The last day on which what a row tells is sold; undefined where none is known. */

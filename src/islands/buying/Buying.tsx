@@ -4,6 +4,7 @@ import { otherUnit } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { Release } from '../../core/plan/cardFile';
 import type { Library } from '../../core/plan/library';
+import type { HouseMail } from '../../core/stash/houseMail';
 import type { Holding } from '../../core/stash/holding';
 import { usePlanning } from '../planning/usePlanning';
 import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
@@ -16,6 +17,7 @@ import { namesOf, openWords } from './buyingWords';
 import type { CardChoice } from './choiceRows';
 import { useChoices } from './useChoices';
 import { useKnownStash } from '../session/useKnownStash';
+import { useSending } from './useSending';
 import { useCardFiles } from './useCardFiles';
 import { usePopupsSoon } from '../parts/latePopups';
 import { lateView, wholePage } from '../parts/lateView';
@@ -35,6 +37,7 @@ interface Props {
   readonly library: Library;
   readonly isStashWhole: boolean;
   readonly holdings: readonly Holding[];
+  readonly mail: HouseMail;
   readonly chosen: readonly string[];
   readonly unit: Unit;
 }
@@ -53,7 +56,7 @@ export const preloadBuying = () => Promise.all([choices.preload(), list.preload(
 export const BuyingPage = wholePage(Buying, preloadBuying);
 
 /** Their sheets cut together, all else added up. */
-function Buying({ team, releases, chosen, ...props }: Props) {
+function Buying({ team, releases, chosen, mail, ...props }: Props) {
   usePopupsSoon();
   const isLive = useIsLive();
   const { cards, isWhole, failure } = useChoices(props.cards, props.areCardsWhole);
@@ -73,6 +76,14 @@ function Buying({ team, releases, chosen, ...props }: Props) {
       }),
     [cards, chosenIds, files, copies, library],
   );
+  const chosenFiles = useMemo(() => ids.flatMap((id) => files.get(id) ?? []), [ids, files]);
+  const sending = useSending({
+    files: chosenFiles,
+    library,
+    holdings,
+    mail,
+    isReady: isStashWhole,
+  });
   const asked = cards
     .filter(({ id }) => chosenIds.has(id) && files.has(id))
     .map((card) => `${card.id} ${copiesOf(card)}`)
@@ -135,7 +146,8 @@ function Buying({ team, releases, chosen, ...props }: Props) {
           library={library}
           holdings={holdings}
           planned={planned}
-          open={openWords({ unread, isStashWhole, planning, plan })}
+          sent={sending.sent}
+          open={openWords({ unread, isStashWhole, planning, plan, sending })}
           name={fileName(['buying list', ...namesOf(cards, ids, releases)], '.csv')}
           notRead={cards.filter(({ id }) => failed.includes(id)).map(({ title }) => title)}
         />

@@ -18,6 +18,8 @@ interface Props {
   readonly library: Library;
   readonly holdings: readonly Holding[];
   readonly planned: PlanningState;
+  /** How they are sent, as far as that is worked out. */
+  readonly sent: Parameters<typeof buyingList>[3];
   /** What is missing in the list; undefined once it is complete. */
   readonly open: string | undefined;
   /** Of its file. */
@@ -27,10 +29,22 @@ interface Props {
 }
 
 /** What the chosen cards take, to be read, printed and kept as a file. */
-export function ChosenList({ picked, library, holdings, planned, open, name, notRead }: Props) {
+export function ChosenList({
+  picked,
+  library,
+  holdings,
+  planned,
+  sent,
+  open,
+  name,
+  notRead,
+}: Props) {
   const { planning, plan } = planned;
   const [isOnlyLacking, setOnlyLacking] = useState(false);
-  const list = useMemo(() => buyingList(picked, holdings, plan), [picked, holdings, plan]);
+  const list = useMemo(
+    () => buyingList(picked, holdings, plan, sent),
+    [picked, holdings, plan, sent],
+  );
   const shown = isOnlyLacking ? lackingList(list) : list;
   const { wanted, want } = useWhenComplete(open === undefined, {
     print: () => window.print(),

@@ -2,6 +2,7 @@ import type { CutPlan } from '../../core/cutting/cutPlan';
 import type { Release } from '../../core/plan/cardFile';
 import { countWords } from '../../core/words/countWords';
 import { joinWords } from '../../core/words/phrases';
+import type { Sending } from './useSending';
 import type { Planning } from '../planning/planner';
 
 interface Open {
@@ -10,22 +11,37 @@ interface Open {
   readonly isStashWhole: boolean;
   readonly planning: Planning;
   readonly plan: CutPlan | undefined;
+  readonly sending: Pick<Sending, 'left' | 'hasFailed'>;
 }
 
 /** What is missing in a buying list that is not complete; undefined once it is. */
-export function openWords({ unread, isStashWhole, planning, plan }: Open): string | undefined {
+export function openWords({
+  unread,
+  isStashWhole,
+  planning,
+  plan,
+  sending,
+}: Open): string | undefined {
   if (unread > 0) return `${countWords(unread, 'card')} still to be read.`;
   if (!isStashWhole) return 'the stash is still to be read.';
-  if (planning.kind === 'waiting' || planning.kind === 'done') return undefined;
+  if (planning.kind === 'waiting') return undefined;
+  if (planning.kind === 'done') return sendingWords(sending);
   if (planning.kind === 'failed') return 'its sheets could not be planned.';
   const pending = plan?.pending ?? [];
   if (planning.kind === 'ended')
     return pending.length === 0
-      ? undefined
+      ? sendingWords(sending)
       : `the sheets of ${joinWords(pending)} are not planned. Plan on to have them in.`;
   return pending.length > 0
     ? `the sheets of ${joinWords(pending)} are still being planned.`
     : 'its sheets are still being planned.';
+}
+
+function sendingWords({ left, hasFailed }: Open['sending']): string | undefined {
+  if (hasFailed) return 'its envelopes and postage could not be worked out. Load the page again.';
+  return left > 0
+    ? `the envelopes of ${countWords(left, 'card')} are still worked out.`
+    : undefined;
 }
 
 /** Whose list it is, for what its file is called: the release where it is of all its cards, else the card, or how many. */

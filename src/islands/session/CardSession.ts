@@ -8,6 +8,7 @@ import type { LibraryItem, LibraryRef, Stamp } from '../../core/plan/libraryItem
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
+import type { HouseMail } from '../../core/stash/houseMail';
 import type { Holding } from '../../core/stash/holding';
 import type { SupportId } from '../../core/resolve/origins';
 import type { NoticeContent } from './notice';
@@ -32,6 +33,8 @@ export interface CardSession {
   readonly library: Library;
   /** What there is of the items in `library`. */
   readonly holdings: readonly Holding[];
+  /** How the team posts. */
+  readonly mail: HouseMail;
   /** Takes over an item, and what there is of items, once they are kept. */
   readonly addItem: (item: LibraryItem) => void;
   readonly changeHoldings: (changed: readonly Holding[]) => void;

@@ -5,6 +5,7 @@ import type { Plan } from '../../core/plan/plan';
 import type { HeightArea } from '../../core/post/heightAreas';
 import type { PostPlan } from '../../core/post/postPlan';
 import type { Holding } from '../../core/stash/holding';
+import type { HouseMail } from '../../core/stash/houseMail';
 import type { PostReply } from '../../workers/postMessages';
 import { useCardWorker, type FailedReply } from './useCardWorker';
 
@@ -36,14 +37,15 @@ export function usePost(
   plan: Plan,
   library: Library,
   holdings: readonly Holding[],
+  mail: HouseMail,
   isLooked: boolean,
 ): PostState {
   // Envelopes that are owned are looked through, whether the card uses one or not.
   const beside = useMemo(() => library.filter(({ kind }) => kind === 'envelope'), [library]);
   const more = useMemo(() => {
     const ids = new Set(beside.map(({ id }) => id));
-    return { holdings: holdings.filter(({ itemId }) => ids.has(itemId)) };
-  }, [beside, holdings]);
+    return { holdings: holdings.filter(({ itemId }) => ids.has(itemId)), mail };
+  }, [beside, holdings, mail]);
   const { told, isOld, hasFailed } = useCardWorker<PostReply, Told>({
     ...{ plan, library, beside, more, isLooked, start, take },
   });

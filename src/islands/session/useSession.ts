@@ -56,7 +56,7 @@ export function useSession(
   stations: readonly Station[],
   isView: (name: string) => boolean,
 ): { readonly session: CardSession; readonly controls: SessionControls } {
-  const { cardId, plan: startPlan, revision: startRevision, build } = start;
+  const { cardId, plan: startPlan, revision: startRevision, build, mail } = start;
   const stash = useKnownStash(start);
   const { library, holdings, isWhole: isStashWhole, need } = stash;
   const [releases, setReleases] = useState(start.releases);
@@ -81,7 +81,7 @@ export function useSession(
   const isLooked = stations.find(({ id }) => id === view)?.showsResults ?? false;
   const cutting = useCutting({ plan, card, state: batch, holdings, isLooked });
   const masks = useMasks(plan, library, view === 'masks');
-  const post = usePost(plan, library, holdings, view === 'post' || view === 'sheet');
+  const post = usePost(plan, library, holdings, mail, view === 'post' || view === 'sheet');
   const suppliesOf = useSuppliesOf();
 
   const { batch: accepted } = batch;
@@ -100,7 +100,7 @@ export function useSession(
         ? suppliesOf?.({
             ...{ ...settled, library, holdings },
             ...{ batch: { batch: accepted }, cutting: { shown, one } },
-            envelopes: postPlan?.envelopes,
+            ...{ post: postPlan, mail },
           })
         : undefined,
     });
@@ -123,6 +123,7 @@ export function useSession(
     maskPlan,
     posted,
     postPlan,
+    mail,
     suppliesOf,
   ]);
   const findings = useFindings({ stations, view, input, start: start.findings });
@@ -139,6 +140,7 @@ export function useSession(
     card,
     library,
     holdings,
+    mail,
     isStashWhole,
     addItem: stash.addItem,
     changeHoldings: stash.changeHoldings,

@@ -1,7 +1,9 @@
 import { useMemo } from 'react';
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
-import type { EnvelopePlan } from '../../core/post/envelopeFor';
+import type { PostPlan } from '../../core/post/postPlan';
+import { postageOf } from '../../core/post/postageOf';
+import type { HouseMail } from '../../core/stash/houseMail';
 import { needOf } from '../../core/post/envelopeNeed';
 import type { ResolvedCard } from '../../core/resolve/resolvedCard';
 import type { Holding } from '../../core/stash/holding';
@@ -22,22 +24,32 @@ interface Input {
   readonly batch: Pick<CutBatchState, 'batch'>;
   readonly cutting: Pick<Cutting, 'shown' | 'one'>;
   /** Undefined while it is not known how the card is sent. */
-  readonly envelopes: EnvelopePlan | undefined;
+  readonly post: PostPlan | undefined;
+  readonly mail: HouseMail;
 }
 
 /** What the open card takes, counted with what is out of the stash for this very batch. */
 export function useSupplies(): SupplyList {
-  const { plan, card, library, holdings, batch: state, cutting, post } = useCardSession();
-  const envelopes = post.plan?.envelopes;
+  const {
+    plan,
+    card,
+    library,
+    holdings,
+    batch: state,
+    cutting,
+    mail,
+    ...session
+  } = useCardSession();
+  const post = session.post.plan;
   const { batch } = state;
   const { shown, one } = cutting;
   return useMemo(
     () =>
       suppliesOf({
-        ...{ plan, card, library, holdings, envelopes },
+        ...{ plan, card, library, holdings, post, mail },
         ...{ batch: { batch }, cutting: { shown, one } },
       }),
-    [plan, card, library, batch, holdings, shown, one, envelopes],
+    [plan, card, library, batch, holdings, shown, one, post, mail],
   );
 }
 
@@ -49,7 +61,8 @@ export function suppliesOf({
   holdings,
   batch,
   cutting,
-  envelopes,
+  post,
+  mail,
 }: Input): SupplyList {
   return supplyList({
     plan,
@@ -58,6 +71,7 @@ export function suppliesOf({
     holdings: holdingsBefore(holdings, batch.batch?.taken ?? noTakings),
     cuts: cutting.shown,
     cutsForOne: cutting.one,
-    envelope: envelopes && needOf(envelopes, library),
+    envelope: post && needOf(post.envelopes, library),
+    postage: post && postageOf(plan, post, mail),
   });
 }

@@ -6,6 +6,7 @@ import type { LibraryItem } from '../../core/plan/libraryItem';
 import type { Holding } from '../../core/stash/holding';
 import { readLeftovers } from '../../core/stash/readLeftovers';
 import { NumberField } from '../parts/NumberField';
+import { PriceField } from '../parts/PriceField';
 
 interface Props {
   readonly item: LibraryItem;
@@ -15,7 +16,6 @@ interface Props {
 }
 
 export const countIssue = 'A number from 0, or nothing where nobody counts.';
-const priceIssue = 'A price such as 0.45, or nothing.';
 
 /** How much there is and what it costs: of paper by the sheet, with what is left over. */
 export function HoldingFields({ item, holding, unit, onChange }: Props) {
@@ -73,29 +73,6 @@ export function HoldingFields({ item, holding, unit, onChange }: Props) {
       })}
       <Leftovers item={item} holding={holding} unit={unit} onChange={onChange} />
     </div>
-  );
-}
-
-interface PriceProps {
-  readonly label: string;
-  readonly value: number | null;
-  readonly onCommit: (hundredths: number | null) => void;
-}
-
-/** A price, typed in whole units of the currency and kept in hundredths. */
-function PriceField({ label, value, onCommit }: PriceProps) {
-  return (
-    <NumberField
-      label={label}
-      value={value === null ? null : value / 100}
-      min={0}
-      max={99_999}
-      digits={2}
-      isOptional
-      issue={priceIssue}
-      className="field w-20 py-0.5"
-      onCommit={(price) => onCommit(price === null ? null : Math.round(price * 100))}
-    />
   );
 }
 

@@ -2,6 +2,8 @@ import { useState } from 'react';
 import type { Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import type { Habits } from '../../core/plan/habits';
+import type { HouseMail } from '../../core/stash/houseMail';
+import { localDay } from '../../core/text/localDay';
 import { NameBar } from '../parts/NameBar';
 import { DayField } from '../parts/DayField';
 import { HabitsForm } from '../parts/HabitsForm';
@@ -14,12 +16,14 @@ import { useKeptFocus } from '../parts/useKeptFocus';
 import { useIsLive } from '../parts/useIsLive';
 import { useKeys } from '../parts/useKeys';
 import { postJson } from '../wire/postJson';
+import { PostageForm } from './PostageForm';
 import { clockWords } from '../words/momentWords';
 import { usePopupsSoon } from '../parts/latePopups';
 
 interface House {
   readonly name: string;
   readonly habits: Habits;
+  readonly mail: HouseMail;
 }
 
 interface Props {
@@ -49,6 +53,7 @@ export function Team(props: Props) {
   const [unit, setUnit] = useState(props.unit);
   const [saved, setSaved] = useState('');
   const [failure, setFailure] = useState('');
+  const [today] = useState(() => localDay(new Date()));
   const [open, setOpen] = useState<'release' | 'keys'>();
 
   const say = (message: string | undefined) => {
@@ -155,6 +160,19 @@ export function Team(props: Props) {
               onChange={(change) =>
                 void keepHouse({ ...house, habits: { ...house.habits, ...change } })
               }
+            />
+          </section>
+          <section aria-label="Postage">
+            <h2 className="text-xl">Postage</h2>
+            <p className="text-sheet-muted pb-3">
+              What the team pays for each class of mail, and limits that have changed. All cards are
+              held against them; nothing is looked up.
+            </p>
+            <PostageForm
+              mail={house.mail}
+              unit={unit}
+              today={today}
+              onChange={(mail) => void keepHouse({ ...house, mail })}
             />
           </section>
           <section aria-label="Backup">

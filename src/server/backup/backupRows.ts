@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { storedBatchSchema } from '../../core/cutting/cutBatch';
 import { libraryItemSchema } from '../../core/plan/libraryItem';
 import { upgradePlan, type PlanIssue } from '../../core/plan/upgradePlan';
+import { plainMail } from '../../core/stash/plainMail';
 import { holdingSchema } from '../../core/stash/holding';
 import * as schema from '../schema';
 
@@ -17,7 +18,12 @@ export const backupTables = [
   {
     name: 'house',
     table: schema.house,
-    row: z.object({ id: z.literal(1), name: z.string(), habits: json }),
+    row: z.object({
+      id: z.literal(1),
+      name: z.string(),
+      habits: json,
+      mail: json.default(plainMail),
+    }),
   },
   {
     name: 'designers',

@@ -1,6 +1,8 @@
 import { asc, eq } from 'drizzle-orm';
 import type { Designer, Release } from '../../core/plan/cardFile';
 import { defaultHabits, habitsSchema, type Habits } from '../../core/plan/habits';
+import { houseMailSchema, type HouseMail } from '../../core/stash/houseMail';
+import { plainMail } from '../../core/stash/plainMail';
 import { isObject } from '../../core/plan/upgrades/document';
 import { upgradeHabits } from '../../core/plan/upgrades/upgradeHabits';
 import { withMasks } from '../../core/plan/upgrades/upgradePlan7';
@@ -45,17 +47,24 @@ export async function changeRelease(db: Database, { id, name, onSale }: Release)
   return changed.length > 0;
 }
 
-/** A team's name, and its habits. */
+/** A team's name, its habits, and how it posts. */
 export interface House {
   /** Empty where the team gave itself none. */
   readonly name: string;
   readonly habits: Habits;
+  readonly mail: HouseMail;
 }
 
 /** The house; undefined until it is set up. */
 export async function findHouse(db: Database): Promise<House | undefined> {
   const [row] = await db.select().from(house);
-  return row && { name: row.name, habits: currentHabits(row.habits) };
+  return (
+    row && {
+      name: row.name,
+      habits: currentHabits(row.habits),
+      mail: houseMailSchema.parse(row.mail),
+    }
+  );
 }
 
 /** House habits as any version kept them, as this one has them. */
@@ -68,12 +77,12 @@ function currentHabits(stored: unknown): Habits {
 
 /** The house; one that was not set up has no name and works in inches. */
 export async function readHouse(db: Database): Promise<House> {
-  return (await findHouse(db)) ?? { name: '', habits: defaultHabits('in') };
+  return (await findHouse(db)) ?? { name: '', habits: defaultHabits('in'), mail: plainMail };
 }
 
 /** Sets the house up or anew; cards keep the habits they were made with. */
-export async function writeHouse(db: Database, { name, habits }: House): Promise<void> {
-  const row = { name, habits: habitsSchema.parse(habits) };
+export async function writeHouse(db: Database, { name, habits, mail }: House): Promise<void> {
+  const row = { name, habits: habitsSchema.parse(habits), mail: houseMailSchema.parse(mail) };
   await db
     .insert(house)
     .values({ id: 1, ...row })

@@ -50,6 +50,10 @@ export interface MailClass {
   readonly limits: readonly MailLimit[];
   /** What it ought to have a limit on, for which none is known to us. */
   readonly unknown: readonly MailMeasure[];
+  /** What the team pays for a piece, in hundredths of its money, and the day it looked that up. */
+  readonly price?: { readonly hundredths: number; readonly asOf: string };
+  /** The day the team told limits of it anew; undefined where they are as they ship. */
+  readonly changedOn?: string;
 }
 
 /** The classes of one authority, from the cheapest to the dearest. */

@@ -2,6 +2,8 @@ import type { MailClassId, MailSchemeId } from '../../../core/plan/planFacts';
 import type { JudgedClass, JudgedScheme } from '../../../core/post/mail/judge';
 import type { PostRemedy } from '../../../core/post/postRemedy';
 import { classWords, postRemedyWords, rulesOf, unknownWords } from '../../../core/prose/postWords';
+import { dayWords } from '../../../core/prose/dayWords';
+import { costWords } from '../../../core/prose/supplyWords';
 import { capitalise } from '../../../core/words/phrases';
 import { KeyedButton } from '../../parts/KeyedButton';
 import { useKeys } from '../../parts/useKeys';
@@ -124,6 +126,8 @@ function ClassRow({
       <span className={stands === 'beyond' ? 'text-amber' : 'text-muted'}>
         {[
           classWords(judged, unit),
+          of.price ? `${costWords(of.price.hundredths)} each, told ${dayWords(of.price.asOf)}` : '',
+          of.changedOn ? `limits told ${dayWords(of.changedOn)}` : '',
           !isReached && stands === 'unsure' ? 'not all of its limits are known' : '',
         ]
           .filter(Boolean)

@@ -7,6 +7,7 @@ import { clientOf } from '../../../../server/clientOf';
 import { database } from '../../../../server/database';
 import { exportCard, libraryOf } from '../../../../server/exportCard';
 import { jigPages } from '../../../../server/writeJigPdf';
+import { readHouse } from '../../../../server/repositories/team';
 import { requireCard } from '../../../../server/requireCard';
 import { pool } from '../../../../server/threads/pool';
 import type { ExportTask } from '../../../../server/threads/tasks/exportCardFile';
@@ -32,13 +33,22 @@ export const GET: APIRoute = endpoint(async (context) => {
   const page =
     jigPages.find((each) => each === url.searchParams.get('page')) ??
     (unit === 'in' ? 'letter' : 'a4');
-  const [file, library] = await Promise.all([
+  const [file, library, { mail }] = await Promise.all([
     exportCard(db, card),
     libraryOf(db, card, exporter.needsStash),
+    readHouse(db),
   ]);
   const task: ExportTask = {
     name: exporter.file,
-    input: { file, library, unit, face, page, scene: url.searchParams.get('scene') ?? undefined },
+    input: {
+      file,
+      library,
+      mail,
+      unit,
+      face,
+      page,
+      scene: url.searchParams.get('scene') ?? undefined,
+    },
   };
   const body = await pool().run<string | Uint8Array<ArrayBuffer>>(
     { task: 'exportCardFile', input: task },

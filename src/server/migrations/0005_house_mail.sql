@@ -1,0 +1,1 @@
+ALTER TABLE "house" ADD COLUMN "mail" jsonb DEFAULT '{"home":null,"classes":{}}'::jsonb NOT NULL;
