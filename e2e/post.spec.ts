@@ -110,3 +110,37 @@ test('by keys alone: the section is turned and moved, a cheaper class taken, und
   await weighed(page, /^5 mm, 3\d g$/);
   await saved(page);
 });
+
+test('a price and a limit told on the Team page count on Post and in the buying list', async ({
+  page,
+}) => {
+  const id = await copyOf(page, 'bean-poles');
+  await page.goto('/team');
+  const postage = page.getByRole('region', { name: 'Postage' });
+  const price = postage.getByRole('textbox', { name: 'One Letter, not machinable costs' });
+  await price.fill('dear');
+  await price.press('Enter');
+  await expect(postage.getByText('A price such as 0.45, or nothing.')).toBeVisible();
+  await price.fill('1.19');
+  await price.press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
+  const thickest = postage.getByRole('textbox', { name: 'Thickest Letter, not machinable' });
+  await thickest.fill('0.5');
+  await thickest.press('Enter');
+  await expect(postage.getByLabel('Letter, not machinable was told on')).toBeVisible();
+  await expect(page.getByRole('main')).toHaveAttribute('aria-busy', 'false');
+  await page.goto(`/card/${id}/post`);
+  const us = scheme(page, 'United States');
+  await expect(us).toContainText(/1\.19 each, told \d+ \w+ \d{4}; limits told/);
+  await page.goto(`/buying?cards=${id}`);
+  const list = page.getByRole('article', { name: 'Buying list' });
+  await expect(list).toContainText(/United States: Letter, not machinable\s*1 piece/);
+  await expect(list).toContainText('1.19');
+  // The house is one for all tests of a worker: it is left as it was.
+  await page.goto('/team');
+  await thickest.fill('');
+  await thickest.press('Enter');
+  await price.fill('');
+  await price.press('Enter');
+  await expect(postage.getByLabel('Letter, not machinable was told on')).toBeHidden();
+});

@@ -164,7 +164,7 @@ export const compositions: Readonly<Record<string, Compose>> = {
       at('r 31/32', 'b 1 15/32', 6),
       {
         zones: [{ where: { at: 'all' }, over: null, attach: 'none' }],
-        motion: { kind: 'wobbler', spring: typed('3/8') },
+        motion: { kind: 'wobbler', spring: typed('3/16') },
       },
     ),
     image('gull-2', 'gull-cut', 'gull', centred),

@@ -41,7 +41,7 @@ async function takeIn(file: CardFile): Promise<CardFile> {
 }
 
 describe('the demo', () => {
-  it('is a team of five, four releases and twenty-two cards, six of them a series, of every format and fold, in both schools', async () => {
+  it('is a team of five, four releases and twenty-three cards, six of them a series, of every format and fold, in both schools', async () => {
     expect((await readHouse(db)).name).toBe('Wickerlight design team');
     expect(await listDesigners(db)).toHaveLength(5);
     expect(await listReleases(db)).toHaveLength(4);
@@ -59,7 +59,15 @@ describe('the demo', () => {
     expect(pieces.some(({ trim }) => trim !== null)).toBe(true);
     expect(pieces.some(({ cutOut }) => cutOut !== null)).toBe(true);
     const ways = new Set(pieces.map(({ size }) => size.by));
-    expect([...ways].sort()).toEqual(['die', 'measure', 'outset', 'reveal', 'sides', 'step']);
+    expect([...ways].sort()).toEqual([
+      'die',
+      'measure',
+      'outset',
+      'reveal',
+      'sides',
+      'stamp',
+      'step',
+    ]);
   });
 
   it('is loaded once, however often it is asked for', async () => {

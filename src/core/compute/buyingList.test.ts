@@ -80,7 +80,7 @@ describe('the buying list of several cards', () => {
     expect(new Set(classes)).toEqual(new Set(['uk-letter']));
     const { rows } = buyingList(chosen, holdings, cuts, sent);
     const postage = rows.filter(({ group }) => group === 'postage');
-    expect(postage).toMatchObject([{ name: 'Letter, United Kingdom', batch: 8, price: 110 }]);
+    expect(postage).toMatchObject([{ name: 'United Kingdom: Letter', batch: 8, price: 110 }]);
     const envelopes = rows.filter(({ group }) => group === 'envelopes');
     expect(envelopes.reduce((sum, { batch = 0 }) => sum + batch, 0)).toBe(8);
     const [first] = files;

@@ -17,7 +17,7 @@ export function postageOf(
   if (!scheme || !cheapest) return undefined;
   return {
     class: cheapest.id,
-    name: `${cheapest.name}, ${scheme.of.name}`,
+    name: `${scheme.of.name}: ${cheapest.name}`,
     price: cheapest.price?.hundredths,
   };
 }

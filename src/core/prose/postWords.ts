@@ -220,12 +220,15 @@ export function postSentences(post: PostPlan, unit: Unit): readonly string[] {
 
 /**
  * The same in the least room, for a print.
- * @example 'Post: 6.4 mm, 23 g, ± 2 g; A2 envelope. United States: Letter, … (rules as of …, from memory; check with your post office).'
+ * @example 'Post: 6.4 mm, 23 g, ± 2 g; A2 envelope. United States: Letter; … (rules as of …, from memory; check with your post office).'
  */
-export function postLine(post: PostPlan, unit: Unit): string {
+export function postLine(post: PostPlan): string {
   const { map, weight, envelopes, schemes } = post;
   const rules = [...new Set(schemes.map(({ of }) => rulesOf(of)))].join(', ');
-  const classes = schemes.map((scheme) => `${scheme.of.name}: ${standingWords(scheme, unit)}`);
+  const classes = schemes.map(({ of, cheapest }) => {
+    const name = cheapest?.of.name ?? 'beyond every class';
+    return `${of.name}: ${name}${cheapest?.stands === 'unsure' ? ', not all limits known' : ''}`;
+  });
   return (
     `Post: ${millimetres(map.highest)}, ${weightWords(weight)}; ` +
     `${envelopes.chosen?.envelope.name ?? 'no envelope there is holds it'}. ` +

@@ -92,7 +92,7 @@ describe('the postage of a card', () => {
     expect(postageIn(plan, plainMail)).toBeUndefined();
     expect(postageIn(plan, noted('uk-letter', { price }, 'uk'))).toEqual({
       class: 'uk-letter',
-      name: 'Letter, United Kingdom',
+      name: 'United Kingdom: Letter',
       price: 78,
     });
     const wanted: Plan = {

@@ -6,7 +6,7 @@ import { useCardSession } from '../../session/CardSession';
 export function PostLines({ unit }: { readonly unit: Unit }) {
   const { post } = useCardSession();
   return (
-    <section className="pt-5 print:pt-2">
+    <section className="pt-5 print:pt-1">
       <h3 className="text-lg print:hidden">Post</h3>
       {post.plan ? (
         <>
@@ -15,7 +15,9 @@ export function PostLines({ unit }: { readonly unit: Unit }) {
               <li key={sentence}>{sentence}</li>
             ))}
           </ul>
-          <p className="hidden print:block">{postLine(post.plan, unit)}</p>
+          <p className="hidden print:block print:text-[12px] print:leading-[15px]">
+            {postLine(post.plan)}
+          </p>
         </>
       ) : (
         <p role="status" className="text-muted pt-1">

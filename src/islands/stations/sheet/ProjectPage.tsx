@@ -51,12 +51,14 @@ export function ProjectPage({ sheet, card, unit, supplies }: Props) {
       </div>
       <section className="break-inside-avoid pt-6 print:pt-2">
         <h3 className="text-lg">Base</h3>
-        <p className="flex items-center gap-2 pt-1">
+        <p className="flex items-center gap-2 pt-1 print:inline-flex print:pr-2">
           <strong className="font-heading">{sheet.base.letter}</strong>
           <Swatch colour={sheet.base.colour} /> {sheet.base.stock}
         </p>
-        <p className="pt-1">{scoreSentence(sheet)}</p>
-        <p className="text-muted pt-1">{yieldSentence(sheet)}</p>
+        <p className="pt-1 print:inline">{scoreSentence(sheet)}</p>
+        <p className="text-muted pt-1 print:pt-0 print:text-[12px] print:leading-[16px]">
+          {yieldSentence(sheet)}
+        </p>
       </section>
       {sheet.faces.map(({ face, name, rows }) => (
         <CutTable

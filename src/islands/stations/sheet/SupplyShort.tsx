@@ -7,13 +7,16 @@ interface Props {
   readonly list: SupplyList;
 }
 
+/** Who follows a tutorial posts by a mail and at a price of her own. */
+const told = supplyGroups.filter((group) => group !== 'postage');
+
 /** The supply list as a tutorial carries it: by group, each thing once, with what one card takes. */
 export function SupplyShort({ list: { rows } }: Props) {
   return (
     <section className="break-inside-avoid pt-5 print:pt-2">
       <h3 className="text-lg">Supplies</h3>
       <dl className="gap-x-8 pt-1 print:leading-[18px] sm:columns-2 print:columns-2">
-        {supplyGroups
+        {told
           .filter((group) => rows.some((row) => row.group === group))
           .map((group) => (
             <div
