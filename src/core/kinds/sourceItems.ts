@@ -14,6 +14,21 @@ export function mapSource(source: ColourSource, map: MapRef): ColourSource {
   return 'item' in source ? { item: map(source.item) } : source;
 }
 
+/** What is stuck or tied on: what of the stash it is, and what its colour comes out of. */
+interface Stuck {
+  readonly item: LibraryRef | null;
+  readonly colour: ColourSource;
+}
+
+export function stuckItems({ item, colour }: Stuck): readonly LibraryRef[] {
+  return [...(item ? [item] : []), ...sourceItems(colour)];
+}
+
+export function mapStuck<P extends Stuck>(piece: P, map: MapRef): P {
+  const { item, colour } = piece;
+  return { ...piece, item: item && map(item), colour: mapSource(colour, map) };
+}
+
 export function printItems({ ink, powder }: Print): readonly LibraryRef[] {
   return [...sourceItems(ink), ...(powder ? [powder] : [])];
 }

@@ -45,6 +45,11 @@ export function ribbonLength(card: ResolvedCard, ribbon: Ribbon): RibbonLength {
   return { front, behind, lap, bow, tails, whole: sumLengths(front, behind, lap, bow, tails) };
 }
 
+/** How much of a ribbon is stuck down, where it is taped or glued: all of one that is laid, else its ends behind. */
+export function stuckLength({ piece }: Ribbon, { front, lap }: RibbonLength): Length {
+  return { laid: front, tucked: timesLength(piece.tuck.ticks, 2), round: lap }[piece.way];
+}
+
 /** How far it goes up from the edge to the highest that is under it. */
 function climb({ painted }: ResolvedCard, ribbon: Ribbon): Length {
   const order = painted[ribbon.face];

@@ -1,7 +1,10 @@
+import { TICKS_PER_MILLIMETRE } from '../length/length';
+import { ribbonLength, stuckLength } from '../measuring/ribbonLength';
 import { adhesive, adhesiveIds, type AdhesiveId } from '../paper/adhesives';
 import type { AdhesiveItem } from '../plan/libraryItem';
 import { newestOf } from '../plan/library';
 import { isHeldBy } from '../resolve/bond';
+import { isRibbon, type Ribbon } from '../resolve/ribbonParts';
 import { holdingOf } from '../stash/holdings';
 import { adhesiveUnder } from './adhesiveAmount';
 import { lackingOf, usesOf, type SupplyInput, type SupplyRow } from './supplyRow';
@@ -12,10 +15,12 @@ export function adhesiveRows(input: SupplyInput): readonly SupplyRow[] {
   return adhesiveIds.flatMap((id): SupplyRow[] => {
     const stuck = card.pieces.filter((piece) => isHeldBy(piece, id));
     const used = usesOf(input).filter(({ item }) => item.kind === 'adhesive' && item.glue === id);
-    if (stuck.length === 0 && used.length === 0) return [];
+    const ribbons = card.marks.filter(isRibbon).filter(({ piece }) => fixedBy[piece.fixing] === id);
+    if (stuck.length === 0 && used.length === 0 && ribbons.length === 0) return [];
     const one =
       stuck.reduce((sum, piece) => sum + adhesiveUnder(piece, id, plan.habits), 0) +
-      used.reduce((sum, { use }) => sum + use.amount, 0);
+      used.reduce((sum, { use }) => sum + use.amount, 0) +
+      ribbons.reduce((sum, ribbon) => sum + underRibbon(ribbon, id, input), 0);
     const item = used[0]?.item ?? ownedAdhesive(id, input);
     const batch = one * plan.making.copies;
     const holding = item && holdingOf(input.holdings, item.id);
@@ -38,6 +43,13 @@ export function adhesiveRows(input: SupplyInput): readonly SupplyRow[] {
       },
     ];
   });
+}
+
+const fixedBy = { taped: 'tape', glued: 'liquid', tied: undefined } as const;
+
+function underRibbon(ribbon: Ribbon, id: AdhesiveId, { plan, card }: SupplyInput): number {
+  const metres = stuckLength(ribbon, ribbonLength(card, ribbon)) / (1000 * TICKS_PER_MILLIMETRE);
+  return metres * plan.habits.adhesiveRates[id];
 }
 
 /** What the stash has of an adhesive, first by name what there is some of. */

@@ -61,6 +61,20 @@ describe('the supply list', () => {
     });
   });
 
+  it('has the tape or glue that keeps a ribbon where it is', () => {
+    const amount = (change: Parameters<typeof ribbonOn>[2], name: string) => {
+      const { rows } = unplannedSupplies(
+        planOf([ribbonOn('front', 'ribbon', change)], { unit: 'mm' }),
+      );
+      return rows.find((row) => row.name === name)?.one;
+    };
+    const tuck = typed('15 mm');
+    expect(amount({ way: 'tucked', tuck, fixing: 'taped' }, 'tape')).toBeCloseTo(0.03, 9);
+    expect(amount({ way: 'tucked', tuck, fixing: 'tied' }, 'tape')).toBeUndefined();
+    expect(amount({ way: 'round', fixing: 'taped' }, 'tape')).toBeCloseTo(0.012, 9);
+    expect(amount({ way: 'laid', fixing: 'glued' }, 'liquid glue')).toBeGreaterThan(0);
+  });
+
   it('adds up what has a price and names what has none', () => {
     const [gems, tape, sheets] = [row('gem'), row('runner'), row('moss letter')];
     const sum =

@@ -3,7 +3,7 @@ import { rounded, type Rect } from '../../outline/outline';
 import type { Polygon } from '../../geometry/flattenPath';
 import { sized, type MarkKind } from '../markKind';
 import { paintOf } from '../paint';
-import { mapSource, sourceItems } from '../sourceItems';
+import { mapStuck, stuckItems } from '../sourceItems';
 
 /** How far what is stuck on stands up. From memory. */
 const heights = {
@@ -21,12 +21,8 @@ export const dotKind: MarkKind<'dot'> = {
   goesThroughJig: true,
   sortOf: ({ piece }) => piece.look,
   paints: ({ colour }, context) => [paintOf(colour, context)],
-  items: ({ item, colour }) => [...(item ? [item] : []), ...sourceItems(colour)],
-  withItems: (piece, map) => ({
-    ...piece,
-    item: piece.item && map(piece.item),
-    colour: mapSource(piece.colour, map),
-  }),
+  items: stuckItems,
+  withItems: mapStuck,
   size: ({ diameter: { ticks }, look }) =>
     sized({ width: ticks, height: ticks }, { height: heights[look] }),
   outline: ({ rect }) => [circle(rect)],

@@ -3,7 +3,7 @@ import type { PieceOf } from '../../plan/piece';
 import type { BowLook } from '../../plan/pieces/looks';
 import { sized, type MarkKind } from '../markKind';
 import { paintOf } from '../paint';
-import { mapSource, sourceItems } from '../sourceItems';
+import { mapStuck, stuckItems } from '../sourceItems';
 import { ribbonShape, united } from './ribbonShape';
 
 /** How thick flat ribbon is; twine is as thick as it is wide. From memory. */
@@ -31,12 +31,8 @@ export const ribbonKind: MarkKind<'ribbon'> = {
   goesThroughJig: false,
   sortOf: ({ piece }) => piece.look,
   paints: ({ colour }, context) => [paintOf(colour, context)],
-  items: ({ item, colour }) => [...(item ? [item] : []), ...sourceItems(colour)],
-  withItems: (piece, map) => ({
-    ...piece,
-    item: piece.item && map(piece.item),
-    colour: mapSource(piece.colour, map),
-  }),
+  items: stuckItems,
+  withItems: mapStuck,
   size: (piece, _, under) => {
     const height = sumLengths(thicknessOfRibbon(piece), heightOfBow(piece));
     const { ticks } = piece.width;

@@ -1,5 +1,3 @@
-import { useMemo } from 'react';
-import { twoTogether, type TwoTogether } from '../../../core/post/twoTogether';
 import { writeLength } from '../../../core/length/formatLength';
 import { heightSum, heightTerms } from '../../../core/prose/postWords';
 import { joinWords } from '../../../core/words/phrases';
@@ -14,7 +12,6 @@ interface Props {
 /** How high the card is, with the sum that makes it. */
 export function Highest({ post, isInLine }: Props) {
   const [peak] = post.peaks;
-  const two = useMemo(() => twoTogether(post.map), [post.map]);
   if (!peak) return null;
   const height = (
     <span className="text-pencil font-semibold">Highest {writeLength(peak.height, 'mm')} mm</span>
@@ -22,7 +19,6 @@ export function Highest({ post, isInLine }: Props) {
   const inInches = `${writeLength(peak.height, 'in')} in`;
   const beside = [
     `Half of the card is no higher than ${writeLength(post.unevenness.middle, 'mm')} mm.`,
-    twoWords(two),
     ...(post.unlaid.length > 0
       ? [`Not in the height, as it lies nowhere on the card: ${joinWords(post.unlaid)}.`]
       : []),
@@ -56,11 +52,4 @@ export function Highest({ post, isInLine }: Props) {
       <p className="text-sheet-muted pt-2">{beside}</p>
     </div>
   );
-}
-
-/** How deep a box for two is. */
-function twoWords({ backs, fronts }: TwoTogether): string {
-  const inFronts =
-    fronts < backs ? `, front to front, one turned over, ${writeLength(fronts, 'mm')} mm` : '';
-  return `Two of them in a box, back to back: ${writeLength(backs, 'mm')} mm${inFronts}.`;
 }

@@ -1,8 +1,10 @@
-import { writeSize } from '../../../core/length/formatLength';
+import { useMemo } from 'react';
+import { writeLength, writeSize } from '../../../core/length/formatLength';
 import { sheetOf } from '../../../core/paper/sheets';
 import type { EnvelopeChoice } from '../../../core/plan/post';
 import { stocksForMaking } from '../../../core/post/madeEnvelope';
 import type { PostPlan } from '../../../core/post/postPlan';
+import { twoTogether } from '../../../core/post/twoTogether';
 import { aOrAn } from '../../../core/words/phrases';
 import { DownloadLink } from '../../parts/DownloadLink';
 import { Select } from '../../parts/Select';
@@ -54,6 +56,7 @@ export function MadeToMeasure({ post, value, onChange }: Props) {
               : 'No sheet it comes in holds it'}
             : its blank is {writeSize(blank.size, unit)} {unit}.
           </p>
+          {value.kind === 'box' && <TwoInBox post={post} />}
           <p className="flex gap-3">
             <span className="text-sheet-muted">Template at 1:1</span>
             {templates.map(({ file, page, name }) => (
@@ -79,3 +82,14 @@ const templates = [
   { file: 'mailer.pdf', page: 'letter', name: 'PDF letter' },
   { file: 'mailer.pdf', page: 'a4', name: 'PDF A4' },
 ] as const;
+
+/** How deep a box for two of the card is. */
+function TwoInBox({ post: { map } }: Pick<Props, 'post'>) {
+  const { backs, fronts } = useMemo(() => twoTogether(map), [map]);
+  return (
+    <p className="text-sheet-muted">
+      Two of them are {writeLength(backs, 'mm')} mm back to back
+      {fronts < backs && `, ${writeLength(fronts, 'mm')} mm front to front, one turned over`}.
+    </p>
+  );
+}

@@ -6,6 +6,9 @@ import { renderIn, sessionOn } from '../../../../test/support/session';
 import { postRemedies } from '../../../core/compute/postRemedies';
 import type { Plan } from '../../../core/plan/plan';
 import { heightAreas } from '../../../core/post/heightAreas';
+import { houseSchemes } from '../../../core/post/mail/houseSchemes';
+import type { HouseMail } from '../../../core/stash/houseMail';
+import { plainMail } from '../../../core/stash/plainMail';
 import { postPlan } from '../../../core/post/postPlan';
 import { PostStation } from './PostStation';
 import { postFigure } from './postFigure';
@@ -18,9 +21,9 @@ afterEach(cleanup);
 const { plan, library } = must(demoCards.find(({ id }) => id === 'bean-poles'));
 
 /** The session of a card of which all is worked out. */
-function posted(of: Plan) {
+function posted(of: Plan, mail: HouseMail = plainMail) {
   const session = sessionOn(of, library);
-  const post = postPlan(of, session.card, library, []);
+  const post = postPlan(of, session.card, library, [], houseSchemes(mail));
   const remedies = [...postRemedies({ plan: of, library, holdings: [] }, post)].flatMap(
     (each) => each ?? [],
   );
@@ -59,6 +62,28 @@ describe('the Post station', () => {
     expect(us.getAllByText(/^too thick by/)[0]?.textContent).toContain('above half of it');
     expect(us.getByText(/check with your post office/)).toBeTruthy();
     expect(classes('Germany').getByText('Large letter').className).toContain('semibold');
+  });
+
+  it('tells what a class costs the team, and of which day a limit of it is', () => {
+    const limits = { long: null, short: null, thickness: null, grams: 20, asOf: '2027-02-01' };
+    const price = { hundredths: 119, asOf: '2027-01-15' };
+    renderIn(
+      posted(plan, { home: 'us', classes: { 'us-nonmachinable': { price, limits } } }),
+      <PostStation />,
+    );
+    expect(
+      classes('United States').getByText(
+        /1\.19 each, told 15 January 2027; limits told 1 February 2027$/,
+      ),
+    ).toBeTruthy();
+  });
+
+  it('tells how deep a box for two of them is', () => {
+    const envelope = { by: 'made', kind: 'box', stock: plan.base.stock } as const;
+    renderIn(posted({ ...plan, post: { ...plan.post, envelope } }), <PostStation />);
+    expect(
+      screen.getByText(/^Two of them are 12\.8 mm back to back, 10\.8 mm front to front/),
+    ).toBeTruthy();
   });
 
   it('takes a change that brings a cheaper class by its button and by its key', () => {
