@@ -1,6 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { find, mended } from '../../../../test/support/findings';
+import { millimetres } from '../../length/length';
 import {
+  bowAt,
+  ribbonOn,
   coves,
   dotOn,
   measure,
@@ -59,6 +62,19 @@ describe('what lies beside its paper', () => {
     const out = dots.map((dot) => ({ ...dot, place: { ...dot.place, y: at('0', '4 15/16').y } }));
     const found = find('off-paper', [panel, ...out]);
     expect(found.map(({ data }) => data.others)).toEqual([2]);
+  });
+
+  it('is no matter where a bow or its tails hang over the edge, and is where the ribbon lies beside it', () => {
+    const strip = pieceOn('front', 'strip', measure('3', '1/2'));
+    const ribbon = ribbonOn('strip', 'ribbon', { bow: bowAt('40 mm') });
+    expect(find('off-paper', [strip, ribbon])).toEqual([]);
+    const beside = { ...ribbon, bow: null, place: { ...at('0', '2'), turn: 0 } };
+    expect(find('off-paper', [strip, beside])).toHaveLength(1);
+    const past = { ...ribbon, bow: bowAt('80 mm') };
+    expect(find('off-paper', [strip, past])).toMatchObject([
+      { data: { by: millimetres(80 - 76.2), isWhole: false } },
+    ]);
+    expect(mended('off-paper', [strip, past])).toEqual([]);
   });
 
   it('lies off a round paper where its corner does', () => {

@@ -1,12 +1,22 @@
-import type { Length } from '../../length/length';
+import { asTyped } from '../../length/typedLength';
+import {
+  halveLength,
+  longerOf,
+  subtractLengths,
+  zeroLength,
+  type Length,
+} from '../../length/length';
 import { beyondPaper, isOffPaper, outlineUnder } from '../../measuring/beyondPaper';
 import { boundsOf } from '../../outline/outline';
 import { isMark, type Placed } from '../../resolve/outlineOf';
 import { letterOf, placedById, type ResolvedCard } from '../../resolve/resolvedCard';
-import { holdsWords, isGround } from '../../resolve/resolvedMark';
+import { isRibbon, type Ribbon } from '../../resolve/ribbonParts';
+import { holdsWords, isGround, type ResolvedMark } from '../../resolve/resolvedMark';
 import { fillsBox } from '../../tolerances';
 import { findOn, type Finding, type Rule, type RuleInput } from '../finding';
 import { moveInto } from '../moveRemedy';
+import { deed, type Remedy } from '../remedy';
+import { changePiece } from '../../plan/pieceEdits';
 
 /**
  * A print or a thing stuck on that lies beside its paper, wholly or in part; a die cut that nothing carries. Of a group
@@ -35,23 +45,53 @@ interface Off {
   readonly by: Length;
   /** Nothing of it lies on its paper. */
   readonly isWhole: boolean;
+  /** Where it is not mended by moving it in. */
+  readonly remedies?: readonly Remedy[];
 }
 
 /**
- * Grounds run over every edge, words near an edge are another finding, and so is paper that sticks out; all of them are
+ * Grounds run over every edge, and the bow of a ribbon over its own; words near an edge are another finding, and so is paper that sticks out; all of them are
  * at fault where they lie beside their paper.
  */
 function offOf(card: ResolvedCard, thing: Placed): Off | undefined {
+  const past = isRibbon(thing) ? bowPastEnd(thing) : zeroLength;
+  if (isRibbon(thing) && past > 0)
+    return { thing, by: past, isWhole: false, remedies: bowInMiddle(thing) };
   const by = beyondPaper(card, thing);
   if (by <= fillsBox) return undefined;
   const isWhole = isOffPaper(card, thing);
   const isFound = isMark(thing)
-    ? isWhole || !(isGround(thing) || (holdsWords(thing) && thing.piece.place.turn === 0))
+    ? isWhole || !mayReachOver(thing)
     : isWhole && thing.shape !== undefined;
   return isFound ? { thing, by, isWhole } : undefined;
 }
 
-function findingOn(input: RuleInput, { thing, by, isWhole }: Off, others: number): Finding {
+/** How far the middle of a bow lies beyond the end of its ribbon. */
+function bowPastEnd({ piece: { bow, runs }, rect }: Ribbon): Length {
+  const past = subtractLengths(
+    bow?.at.ticks ?? zeroLength,
+    runs === 'across' ? rect.width : rect.height,
+  );
+  return longerOf(past, zeroLength);
+}
+
+function bowInMiddle({ piece, rect }: Ribbon): readonly Remedy[] {
+  const { bow, runs } = piece;
+  if (!bow) return [];
+  const [half] = halveLength(runs === 'across' ? rect.width : rect.height);
+  return [deed('centred', changePiece(piece, { bow: { ...bow, at: asTyped(half) } }))];
+}
+
+/** What runs over an edge on purpose, or is told by another rule where it does. */
+function mayReachOver(thing: ResolvedMark): boolean {
+  return isRibbon(thing) || isGround(thing) || (holdsWords(thing) && thing.piece.place.turn === 0);
+}
+
+function findingOn(
+  input: RuleInput,
+  { thing, by, isWhole, remedies }: Off,
+  others: number,
+): Finding {
   const { card } = input;
   const isMended = (after: ResolvedCard) => {
     const moved = placedById(after, thing.id);
@@ -69,6 +109,6 @@ function findingOn(input: RuleInput, { thing, by, isWhole }: Off, others: number
     thing,
     isWhole ? 'stop' : 'look',
     { rule: 'off-paper', supportLetter, by, isWhole, others },
-    movingIn,
+    remedies ?? movingIn,
   );
 }
