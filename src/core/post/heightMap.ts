@@ -8,6 +8,7 @@ import {
   zeroLength,
   type Length,
 } from '../length/length';
+import type { Outline } from '../outline/outline';
 import type { FaceId } from '../plan/faces';
 import type { Plate, Stack } from './plate';
 
@@ -59,40 +60,73 @@ export interface HeightMap {
 export function heightMap(stack: Stack): HeightMap {
   const { plates, face } = stack;
   // The card lies lowest; its outline and those of the plates stay the same objects, by which the arrangement is kept.
-  const faces = arrange([face, ...plates.map(({ outline }) => outline)]);
-  const columns = new Map<string, Column>();
-  const columnOf = (covers: readonly number[]) => {
-    const key = covers.join(' ');
-    const known = columns.get(key) ?? raise(stack, covers);
-    columns.set(key, known);
-    return known;
-  };
-  const raised = faces.map((each) => ({ ...each, column: columnOf(each.covers) }));
-  const widest = raised.reduce<(typeof raised)[number] | undefined>(
-    (most, each) => (each.column.between > (most?.column.between ?? 0) ? each : most),
-    undefined,
-  );
-  const gap = widest?.column.between ?? zeroLength;
+  const { faces, columns, columnOf } = columnsIn([face, ...plates.map(({ outline }) => outline)]);
+  const raised = columns.map(({ covers }) => raise(stack, covers));
+  const between = raised.map((column) => column.between);
+  const gap = between.reduce(longerOf, zeroLength);
   const leaves = sumLengths(timesLength(stack.caliper, stack.leaves), gap);
-  const parts = raised.map(({ area, rings, covers, column }): HeightPart => {
-    const isOnCard = covers[0] === 0;
+  // Beyond its edge a piece still stands as high as on the card.
+  const heights = raised.map(({ outside }) => sumLengths(leaves, outside));
+  const parts = faces.map(({ area, rings }, at): HeightPart => {
+    const index = columnOf[at] ?? 0;
     return {
       area,
       rings,
-      isOnCard,
-      covers: covers.filter((at) => at > 0).map((at) => at - 1),
-      // Beyond its edge a piece still stands as high as on the card.
-      height: sumLengths(leaves, column.outside),
+      isOnCard: columns[index]?.isOnCard ?? false,
+      covers: columns[index]?.plates ?? [],
+      height: heights[index] ?? zeroLength,
     };
   });
+  const widest = between.indexOf(gap);
   return {
     stack,
     parts,
     gap,
-    gapAt: widest && parts[raised.indexOf(widest)],
+    gapAt: gap > 0 ? parts[columnOf.indexOf(widest)] : undefined,
     highest: parts.reduce((most, { height }) => longerOf(most, height), zeroLength),
-    bends: bendsOf(columns.values()),
+    bends: bendsOf(raised),
   };
+}
+
+/** Parts that the same outlines cover, and so are of one height whatever the heights are. */
+interface Columns {
+  readonly outlines: readonly Outline[];
+  readonly faces: readonly Face[];
+  /** The column of each face. */
+  readonly columnOf: readonly number[];
+  readonly columns: readonly {
+    readonly covers: readonly number[];
+    readonly plates: readonly number[];
+    readonly isOnCard: boolean;
+  }[];
+}
+
+/** The last of each card by the outline of its face: of a height that changes none of them does. */
+const known = new WeakMap<Outline, Columns>();
+
+function columnsIn(outlines: readonly [Outline, ...Outline[]]): Columns {
+  const [card] = outlines;
+  const before = known.get(card);
+  const isKept =
+    before?.outlines.length === outlines.length &&
+    outlines.every((outline, at) => outline === before.outlines[at]);
+  if (before && isKept) return before;
+  const faces = arrange(outlines);
+  const places = new Map<string, number>();
+  const columns: Columns['columns'][number][] = [];
+  const columnOf = faces.map(({ covers }) => {
+    const key = covers.join(' ');
+    const place = places.get(key) ?? columns.length;
+    if (place === columns.length) {
+      places.set(key, place);
+      const plates = covers.filter((at) => at > 0).map((at) => at - 1);
+      columns.push({ covers, plates, isOnCard: covers[0] === 0 });
+    }
+    return place;
+  });
+  const made = { outlines, faces, columnOf, columns };
+  known.set(card, made);
+  return made;
 }
 
 interface Column {
