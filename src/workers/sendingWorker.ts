@@ -1,4 +1,4 @@
-import { sendCard } from '../core/compute/buyingList';
+import { sendCard } from '../core/compute/sendCard';
 import { answerInTurn } from './answerInTurn';
 import type { SendingQuestion, SendingReply } from './sendingMessages';
 

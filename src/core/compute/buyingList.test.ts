@@ -9,7 +9,8 @@ import {
   pieceOn,
   planOf,
 } from '../../../test/support/plans';
-import { buyingJob, buyingList, chooseCard, sendCard, type ChosenCard } from './buyingList';
+import { buyingJob, buyingList, chooseCard, type ChosenCard } from './buyingList';
+import { sendCard } from './sendCard';
 import { highsCoverSolver } from '../cutting/coverSolver';
 import { newSheets } from '../cutting/countSheets';
 import { planCuts, usualBudget } from '../cutting/planCuts';

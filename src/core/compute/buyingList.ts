@@ -3,11 +3,6 @@ import type { CutPlan } from '../cutting/cutPlan';
 import { joinJobs } from '../cutting/joinJobs';
 import type { CardFile } from '../plan/cardFile';
 import type { CardId } from '../plan/ids';
-import { needOf } from '../post/envelopeNeed';
-import { houseSchemes } from '../post/mail/houseSchemes';
-import { postageOf } from '../post/postageOf';
-import { postPlan } from '../post/postPlan';
-import type { HouseMail } from '../stash/houseMail';
 import { overlayLibrary, type Library } from '../plan/library';
 import type { Plan } from '../plan/plan';
 import { withCopies } from '../plan/withCopies';
@@ -15,8 +10,9 @@ import type { ResolvedCard } from '../resolve/resolvedCard';
 import { resolvePlan } from '../resolve/resolvePlan';
 import type { Holding } from '../stash/holding';
 import { joinSupplies } from '../supplies/joinSupplies';
+import type { SentCard } from './sendCard';
 import { supplyList, type SupplyList } from '../supplies/supplyList';
-import type { EnvelopeNeed, PostageNeed, SupplyRow } from '../supplies/supplyRow';
+import type { SupplyRow } from '../supplies/supplyRow';
 
 /** A card that is bought for, made so many times. */
 export interface ChosenCard {
@@ -24,24 +20,6 @@ export interface ChosenCard {
   readonly plan: Plan;
   readonly card: ResolvedCard;
   readonly library: Library;
-}
-
-/** What is bought to send a card. */
-export interface SentCard {
-  readonly envelope: EnvelopeNeed | undefined;
-  readonly postage: PostageNeed | undefined;
-}
-
-/** Works out what is bought to send a card, from the heights of all that lies on it. */
-export function sendCard(
-  { plan, library: own }: Pick<CardFile, 'plan' | 'library'>,
-  stash: Library,
-  holdings: readonly Holding[],
-  mail: HouseMail,
-): SentCard {
-  const library = overlayLibrary(own, stash);
-  const post = postPlan(plan, resolvePlan(plan, library), library, holdings, houseSchemes(mail));
-  return { envelope: needOf(post.envelopes, library), postage: postageOf(plan, post, mail) };
 }
 
 /** A card to buy for; the stash adds what may be taken instead of what the card was made with. */

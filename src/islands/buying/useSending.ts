@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { SentCard } from '../../core/compute/buyingList';
+import type { SentCard } from '../../core/compute/sendCard';
 import type { CardFile } from '../../core/plan/cardFile';
 import type { CardId } from '../../core/plan/ids';
 import type { Library } from '../../core/plan/library';
