@@ -49,6 +49,9 @@ test('the bow card is told with its sum and its class, and brought back by one k
   await page.keyboard.press('e');
   await expect(tab).toContainText(/5\.4 mm, \d+ g/);
   await expect(bar).not.toContainText('It does not go as');
+  // What was proposed for it goes with it.
+  await expect(bar.getByRole('button', { name: /4\.4 mm$/ })).toHaveCount(0);
+  await expect(bar.getByRole('button', { name: 'Tie a flat bow' })).toHaveCount(1);
   await saved(page);
   const sheet = await page.request.get(`/api/cards/${id}/sheet.md`);
   expect(await sheet.text()).toMatch(

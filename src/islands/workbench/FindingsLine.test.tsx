@@ -1,6 +1,7 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { fiveLayers, library, measure, pieceOn, planOf, reveal } from '../../../test/support/plans';
+import type { Remedy } from '../../core/findings/remedy';
 import { computeCard } from '../../core/compute/computeCard';
 import { applyEdit } from '../../core/plan/applyEdit';
 import type { Edit } from '../../core/plan/edit';
@@ -35,6 +36,24 @@ describe('the line of findings', () => {
     expect(screen.getByText('1 stops the card')).toBeDefined();
     fireEvent.click(screen.getByRole('button', { name: /^Cut 3 3⁄4 × 4 3⁄4/ }));
     expect(onCommit.mock.calls).toEqual([[findings[0]?.remedies[0]?.edit]]);
+  });
+
+  it('takes all that was proposed away with its finding, be it several ways of one kind', () => {
+    const { findings } = computeCard(uneven, library);
+    const [first] = findings;
+    const [remedy] = first?.remedies ?? [];
+    if (!first || !remedy) throw new Error('expected a remedy');
+    const handlers = { onCommit: vi.fn(), onSelect: vi.fn(), onHabits: vi.fn() };
+    const line = (remedies: readonly Remedy[]) => (
+      <FindingsLine findings={findings} lead={{ ...first, remedies }} unit="in" {...handlers} />
+    );
+    const { rerender } = render(line([remedy, remedy]));
+    const offered = () => screen.queryAllByRole('button', { name: /^Cut 3 3⁄4 × 4 3⁄4/ });
+    expect(offered()).toHaveLength(2);
+    rerender(line([remedy]));
+    expect(offered()).toHaveLength(1);
+    rerender(line([]));
+    expect(offered()).toHaveLength(0);
   });
 
   it('opens the rest, where each can be selected or left as it is', () => {

@@ -94,7 +94,7 @@ export function FindingsLine({ findings, lead, unit, onCommit, onSelect, onHabit
               {findingSentence(lead, unit)}
             </button>
             {lead.remedies.map((remedy, index) => (
-              <span key={remedy.id} className="flex items-center gap-2 max-md:hidden">
+              <span key={`${index} ${remedy.id}`} className="flex items-center gap-2 max-md:hidden">
                 <RemedyButton remedy={remedy} unit={unit} onCommit={onCommit} />
                 {remedyKeys[index] && <kbd className="key">{remedyKeys[index]}</kbd>}
               </span>
@@ -159,8 +159,8 @@ interface RemediesProps {
 /** The remedies in the list of all: those of two hundred findings take a second to be tried, and meanwhile it is read and closed. */
 function RemediesSoon({ finding, unit, onCommit }: RemediesProps) {
   const tried = useDeferredValue<Finding | undefined>(finding, undefined);
-  return tried?.remedies.map((remedy) => (
-    <RemedyButton key={remedy.id} remedy={remedy} unit={unit} onCommit={onCommit} />
+  return tried?.remedies.map((remedy, index) => (
+    <RemedyButton key={`${index} ${remedy.id}`} remedy={remedy} unit={unit} onCommit={onCommit} />
   ));
 }
 
