@@ -16,7 +16,7 @@ import type { Plate, Stack } from './plate';
 export function stackOf({ base: { fold } }: Plan, card: ResolvedCard): Stack {
   const ribbons = card.marks.filter(isRibbon);
   const behind = (paper: SupportId) =>
-    ribbons.filter(({ support, piece }) => support === paper && piece.way !== 'laid');
+    ribbons.filter((each) => each.support === paper && ribbonBehind(each).length > 0);
   const laid = faceIds.flatMap((face) =>
     card.painted[face].flatMap((placed): readonly Plate[] => {
       if (isRibbon(placed)) return platesOf(placed, card, fold);

@@ -19,7 +19,7 @@ import { thicknessOfRibbon } from '../kinds/ribbon/ribbonKind';
 import type { SupportId } from './origins';
 import { isMark, type Placed } from './outlineOf';
 import { markOrder, paintOrder, stackOrder, type PaintOrder } from './paintOrder';
-import { isRibbon, ribbonTops } from './ribbonParts';
+import { isRibbon, ribbonBehind, ribbonTops } from './ribbonParts';
 import { ribbonsAfter } from './ribbonsAfter';
 import { resolveBase } from './resolveBase';
 import { resolveScenes } from './resolveScenes';
@@ -156,7 +156,7 @@ function heightOf(placed: Placed, order: readonly Placed[]): Length {
 function thicknessBehind(marks: readonly ResolvedMark[]): (paper: SupportId) => Length {
   const thickest = new Map<SupportId, Length>();
   for (const mark of marks)
-    if (isRibbon(mark) && mark.piece.way !== 'laid')
+    if (isRibbon(mark) && ribbonBehind(mark).length > 0)
       thickest.set(
         mark.support,
         longerOf(thickest.get(mark.support) ?? zeroLength, thicknessOfRibbon(mark.piece)),

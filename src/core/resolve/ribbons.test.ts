@@ -135,6 +135,7 @@ describe('how high a ribbon lies', () => {
     expect(raisedBy({})).toBe(millimetres(1) - lift);
     expect(raisedBy({ way: 'tucked' })).toBe(millimetres(1) - lift);
     expect(raisedBy({ way: 'laid' })).toBe(0);
+    expect(raisedBy({ way: 'tucked', tuck: typed('0') })).toBe(0);
     expect(raisedBy({ look: 'ribbon' })).toBe(0);
   });
 });
