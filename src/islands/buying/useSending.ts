@@ -63,14 +63,19 @@ export function useSending({ files, library, holdings, mail, isReady }: Input): 
       last.current = { of, sent: new Map([...sentOf(last.current, of), [data.id, data.sent]]) };
       setKnown(last.current);
     };
+    const fail = () => setFailed(of);
     port.addEventListener('message', listen);
+    port.addEventListener('error', fail);
     const cards = wanted.map(({ id, plan, library: own }) => ({ id, plan, library: own }));
     port.postMessage({
       ...{ number, cards, library: beside },
       holdings,
       mail,
     } satisfies SendingQuestion);
-    return () => port.removeEventListener('message', listen);
+    return () => {
+      port.removeEventListener('message', listen);
+      port.removeEventListener('error', fail);
+    };
   }, [files, of, beside, holdings, mail, isReady]);
   const sent = sentOf(known, of);
   const left = files.filter(({ id }) => !sent.has(id)).length;
