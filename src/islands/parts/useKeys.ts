@@ -20,7 +20,8 @@ export function useKeys(
     latest.current = actions;
   });
   useEffect(() => setOn(localStorage.getItem(storageKey) !== 'off'), []);
-  useEffect(() => {
+  // As soon as it is seen: on a busy machine an effect comes later than the next key, which would be lost.
+  useLayoutEffect(() => {
     const listen = (event: KeyboardEvent) => {
       if (event.defaultPrevented || isInField(event.target)) return;
       const [name, action] =
