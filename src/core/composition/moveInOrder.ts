@@ -99,14 +99,14 @@ function rowOf(plan: Plan, first: OrderedPiece): readonly OrderedPiece[] {
     return plan.pieces.filter(
       (piece) => !isPaper(piece) && piece.kind !== 'ribbon' && sameSupport(piece.on, first.on),
     );
-  const own = papersUnder(plan, first);
+  const own = papersOn(plan, first);
   return plan.pieces.filter((piece) =>
     isPaper(piece) ? own.has(piece.id) : piece.kind === 'ribbon' && sameSupport(piece.on, first.on),
   );
 }
 
 /** The papers that lie on what a ribbon is on, and on those. */
-function papersUnder(plan: Plan, { on }: OrderedPiece): ReadonlySet<PieceId> {
+function papersOn(plan: Plan, { on }: OrderedPiece): ReadonlySet<PieceId> {
   const papers = plan.pieces.filter(isPaper);
   if ('face' in on)
     return new Set(papers.filter(({ id }) => faceOf(plan, id) === on.face).map(({ id }) => id));

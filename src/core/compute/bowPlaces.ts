@@ -15,7 +15,7 @@ import type { Plan } from '../plan/plan';
 import { heightMap } from '../post/heightMap';
 import { closedOutline, stackOf } from '../post/stackOf';
 import { resolvePlan } from '../resolve/resolvePlan';
-import type { Ribbon } from '../resolve/ribbonParts';
+import { alongRibbon, type Ribbon } from '../resolve/ribbonParts';
 
 /** Places are tried so far apart, so that a ruler shows them. */
 const steps = { in: inches(0, 1, 8), mm: millimetres(3) } as const;
@@ -26,7 +26,7 @@ const steps = { in: inches(0, 1, 8), mm: millimetres(3) } as const;
  */
 export function lowestBowPlace(plan: Plan, library: Library, ribbon: Ribbon): Length | undefined {
   const { piece, rect } = ribbon;
-  const { bow, runs } = piece;
+  const { bow } = piece;
   if (!bow) return undefined;
   const bare = plan.pieces.map((each) =>
     each.id === piece.id && each.kind === 'ribbon' ? { ...each, bow: null } : each,
@@ -43,7 +43,7 @@ export function lowestBowPlace(plan: Plan, library: Library, ribbon: Ribbon): Le
   const now = heightAt(bow.at.ticks);
   const away = (at: Length) => Math.abs(at - bow.at.ticks);
   const [half] = halveLength(bow.across.ticks);
-  const last = subtractLengths(runs === 'across' ? rect.width : rect.height, half);
+  const last = subtractLengths(alongRibbon(ribbon), half);
   let best: { readonly at: Length; readonly height: Length } | undefined;
   for (let at = half; at <= last; at = sumLengths(at, steps[plan.habits.leadingUnit])) {
     const height = heightAt(at);

@@ -4,7 +4,7 @@ import { applyEdit } from '../plan/applyEdit';
 import { batchEdits } from '../plan/batchEdits';
 import type { SimpleEdit } from '../plan/edit';
 import type { Library } from '../plan/library';
-import { changePiece } from '../plan/pieceEdits';
+import { changeBow, changePiece } from '../plan/pieceEdits';
 import type { Plan } from '../plan/plan';
 import { withAdhesives } from '../plan/withAdhesives';
 import type { MailClassId, MailSchemeId } from '../plan/planFacts';
@@ -177,13 +177,13 @@ function bows({ plan, library }: Asked): readonly Candidate[] {
     const to = lowestBowPlace(plan, library, ribbon);
     const flat: Candidate = {
       deed: { code: 'flat-bow', name },
-      edits: [changePiece(piece, { bow: { ...bow, look: 'flat' } })],
+      edits: [changeBow(piece, bow, { look: 'flat' })],
     };
     if (to === undefined) return [flat];
     const from = piece.runs === 'across' ? 'left' : 'top';
     const moved: Candidate = {
       deed: { code: 'bow-along', name, to, from },
-      edits: [changePiece(piece, { bow: { ...bow, at: asTyped(to) } })],
+      edits: [changeBow(piece, bow, { at: asTyped(to) })],
     };
     return [moved, flat];
   });

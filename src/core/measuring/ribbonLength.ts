@@ -7,9 +7,8 @@ import {
   type Length,
 } from '../length/length';
 import { thicknessOfRibbon } from '../kinds/ribbon/ribbonKind';
-import { isMark } from '../resolve/outlineOf';
 import type { ResolvedCard } from '../resolve/resolvedCard';
-import { ribbonTops, type Ribbon } from '../resolve/ribbonParts';
+import { alongRibbon, papersBefore, ribbonTops, type Ribbon } from '../resolve/ribbonParts';
 
 /** How long a ribbon is cut, by what it is for. */
 export interface RibbonLength {
@@ -30,8 +29,8 @@ const usualLap = millimetres(12);
 
 /** How much of a ribbon or of twine one card takes. */
 export function ribbonLength(card: ResolvedCard, ribbon: Ribbon): RibbonLength {
-  const { piece, rect } = ribbon;
-  const along = piece.runs === 'across' ? rect.width : rect.height;
+  const { piece } = ribbon;
+  const along = alongRibbon(ribbon);
   const front = sumLengths(along, timesLength(climb(card, ribbon), 2));
   const edges = timesLength(thicknessRound(card, ribbon), 2);
   const behind = {
@@ -52,14 +51,7 @@ export function stuckLength({ piece }: Ribbon, { front, lap }: RibbonLength): Le
 
 /** How far it goes up from the edge to the highest that is under it. */
 function climb({ painted }: ResolvedCard, ribbon: Ribbon): Length {
-  const order = painted[ribbon.face];
-  const under = order
-    .slice(
-      0,
-      order.findIndex(({ id }) => id === ribbon.id),
-    )
-    .flatMap((each) => (isMark(each) ? [] : [each]));
-  const [band] = ribbonTops(ribbon, under);
+  const [band] = ribbonTops(ribbon, papersBefore(painted[ribbon.face], ribbon));
   return band
     ? subtractLengths(band.top, sumLengths(ribbon.foot, thicknessOfRibbon(ribbon.piece)))
     : zeroLength;

@@ -115,3 +115,12 @@ const moveTo = (id: PieceId, order: OrderKey): SimpleEdit => ({
   id,
   order,
 });
+
+/** A change of the bow a ribbon has. */
+export function changeBow(
+  ribbon: PieceOf<'ribbon'>,
+  bow: NonNullable<PieceOf<'ribbon'>['bow']>,
+  change: Partial<NonNullable<PieceOf<'ribbon'>['bow']>>,
+): SimpleEdit {
+  return changePiece(ribbon, { bow: { ...bow, ...change } });
+}

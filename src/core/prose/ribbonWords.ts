@@ -29,7 +29,7 @@ export function ribbonWords({ piece, length }: ToldRibbon, unit: Unit): string {
   return `${goes}${held}${tied}; cut ${both(length.whole)}: ${joinWords(lengthTerms(length).map(([ticks, of]) => `${both(ticks)} ${of}`))}`;
 }
 
-const bowNames = { bow: 'a bow', flat: 'a flat bow', knot: 'a knot' } as const;
+export const bowNames = { bow: 'a bow', flat: 'a flat bow', knot: 'a knot' } as const;
 
 /** What a length is made of, without what is none. */
 export function lengthTerms({ front, behind, lap, bow, tails }: RibbonLength) {

@@ -19,7 +19,7 @@ import { thicknessOfRibbon } from '../kinds/ribbon/ribbonKind';
 import type { SupportId } from './origins';
 import { isMark, type Placed } from './outlineOf';
 import { markOrder, paintOrder, stackOrder, type PaintOrder } from './paintOrder';
-import { isRibbon, ribbonBehind, ribbonTops } from './ribbonParts';
+import { isRibbon, papersBefore, ribbonBehind, ribbonTops } from './ribbonParts';
 import { ribbonsAfter } from './ribbonsAfter';
 import { resolveBase } from './resolveBase';
 import { resolveScenes } from './resolveScenes';
@@ -144,9 +144,7 @@ function thicknessOf(
 function heightOf(placed: Placed, order: readonly Placed[]): Length {
   if (!isMark(placed)) return topOf(placed);
   if (!isRibbon(placed)) return sumLengths(placed.foot, placed.height);
-  const below = order.slice(0, order.indexOf(placed));
-  const papers = below.flatMap((each) => (isMark(each) ? [] : [each]));
-  return ribbonTops(placed, papers).reduce<Length>(
+  return ribbonTops(placed, papersBefore(order, placed)).reduce<Length>(
     (most, { top }) => longerOf(most, top),
     zeroLength,
   );

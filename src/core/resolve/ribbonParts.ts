@@ -5,7 +5,7 @@ import { longerOf, sumLengths, type Length } from '../length/length';
 import { meets } from '../outline/distance';
 import { corners, turned, type Outline } from '../outline/outline';
 import type { PieceOf } from '../plan/piece';
-import { outlineOf, type Placed } from './outlineOf';
+import { isMark, outlineOf, type Placed } from './outlineOf';
 import type { ResolvedMark } from './resolvedMark';
 import type { ResolvedPiece } from './resolvedPiece';
 import { topOf } from './topOf';
@@ -16,6 +16,21 @@ export interface Ribbon extends ResolvedMark {
 
 export function isRibbon(placed: Placed): placed is Ribbon {
   return placed.piece.kind === 'ribbon';
+}
+
+/** How long the way of a ribbon is, from edge to edge. */
+export function alongRibbon({ piece, rect }: Pick<Ribbon, 'piece' | 'rect'>): Length {
+  return piece.runs === 'across' ? rect.width : rect.height;
+}
+
+/** The papers that a ribbon may lie over: those before it among what is painted on its face. */
+export function papersBefore(order: readonly Placed[], ribbon: Ribbon): readonly ResolvedPiece[] {
+  return order
+    .slice(
+      0,
+      order.findIndex(({ id }) => id === ribbon.id),
+    )
+    .flatMap((each) => (isMark(each) ? [] : [each]));
 }
 
 /** What of a ribbon stands up equally high all over. */
@@ -65,9 +80,11 @@ function outlinesOf(ribbon: Ribbon): RibbonOutlines {
   return outlines;
 }
 
-function behindOf({ piece: { way, runs, tuck, place }, rect }: Ribbon): Outline {
+function behindOf(ribbon: Ribbon): Outline {
+  const { piece, rect } = ribbon;
+  const { way, runs, tuck, place } = piece;
   if (way === 'laid') return [];
-  const along = runs === 'across' ? rect.width : rect.height;
+  const along = alongRibbon(ribbon);
   // Ends that meet behind are one.
   if (way === 'round' || 2 * tuck.ticks >= along) return turned([corners(rect)], rect, place.turn);
   if (tuck.ticks === 0) return [];

@@ -1,5 +1,6 @@
-import { changePiece } from '../../plan/pieceEdits';
+import { changeBow } from '../../plan/pieceEdits';
 import { isRibbon } from '../../resolve/ribbonParts';
+import { boxRemedy } from '../boxRemedy';
 import { deed } from '../remedy';
 import { pieceSubject } from '../subject';
 import type { Finding, Rule } from '../finding';
@@ -10,14 +11,11 @@ export const crushed: Rule = {
   find: ({ plan, card, results }) => {
     const made = results.post?.plan.envelopes.chosen?.envelope.made;
     if (!results.post || made?.kind === 'box') return [];
-    const inBox = deed('made-to-measure', {
-      kind: 'set-post',
-      change: { envelope: { by: 'made', kind: 'box', stock: plan.base.stock } },
-    });
+    const inBox = boxRemedy(plan);
     const bows = card.marks.filter(isRibbon).flatMap((ribbon): readonly Finding[] => {
       const { bow } = ribbon.piece;
       if (bow?.look !== 'bow') return [];
-      const flat = deed('flat-bow', changePiece(ribbon.piece, { bow: { ...bow, look: 'flat' } }));
+      const flat = deed('flat-bow', changeBow(ribbon.piece, bow, { look: 'flat' }));
       return [
         {
           severity: 'look',

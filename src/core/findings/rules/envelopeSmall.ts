@@ -1,5 +1,6 @@
 import { shorterOf, subtractLengths, sumLengths, zeroLength } from '../../length/length';
 import { fits } from '../../post/envelopeFor';
+import { boxRemedy } from '../boxRemedy';
 import { deed } from '../remedy';
 import { cardSubject } from '../subject';
 import type { Rule } from '../finding';
@@ -36,12 +37,7 @@ export const envelopeSmall: Rule = {
                 change: { envelope: { by: 'smallest' } },
               }),
             ]
-          : [
-              deed('made-to-measure', {
-                kind: 'set-post',
-                change: { envelope: { by: 'made', kind: 'box', stock: plan.base.stock } },
-              }),
-            ],
+          : [boxRemedy(plan)],
       },
     ];
   },

@@ -1,22 +1,16 @@
 import { asTyped } from '../../length/typedLength';
-import {
-  halveLength,
-  longerOf,
-  subtractLengths,
-  zeroLength,
-  type Length,
-} from '../../length/length';
+import { halveLength, subtractLengths, type Length } from '../../length/length';
 import { beyondPaper, isOffPaper, outlineUnder } from '../../measuring/beyondPaper';
 import { boundsOf } from '../../outline/outline';
 import { isMark, type Placed } from '../../resolve/outlineOf';
 import { letterOf, placedById, type ResolvedCard } from '../../resolve/resolvedCard';
-import { isRibbon, type Ribbon } from '../../resolve/ribbonParts';
+import { alongRibbon, isRibbon, type Ribbon } from '../../resolve/ribbonParts';
 import { holdsWords, isGround, type ResolvedMark } from '../../resolve/resolvedMark';
 import { fillsBox } from '../../tolerances';
 import { findOn, type Finding, type Rule, type RuleInput } from '../finding';
 import { moveInto } from '../moveRemedy';
 import { deed, type Remedy } from '../remedy';
-import { changePiece } from '../../plan/pieceEdits';
+import { changeBow } from '../../plan/pieceEdits';
 
 /**
  * A print or a thing stuck on that lies beside its paper, wholly or in part; a die cut that nothing carries. Of a group
@@ -50,13 +44,12 @@ interface Off {
 }
 
 /**
- * Grounds run over every edge, and the bow of a ribbon over its own; words near an edge are another finding, and so is paper that sticks out; all of them are
- * at fault where they lie beside their paper.
+ * Grounds run over every edge, and the bow of a ribbon over its own; words near an edge are another finding, and so is paper
+ * that sticks out. All of them are at fault where they lie beside their paper.
  */
 function offOf(card: ResolvedCard, thing: Placed): Off | undefined {
-  const past = isRibbon(thing) ? bowPastEnd(thing) : zeroLength;
-  if (isRibbon(thing) && past > 0)
-    return { thing, by: past, isWhole: false, remedies: bowInMiddle(thing) };
+  const bow = isRibbon(thing) ? bowPastEnd(thing) : undefined;
+  if (bow) return bow;
   const by = beyondPaper(card, thing);
   if (by <= fillsBox) return undefined;
   const isWhole = isOffPaper(card, thing);
@@ -66,20 +59,16 @@ function offOf(card: ResolvedCard, thing: Placed): Off | undefined {
   return isFound ? { thing, by, isWhole } : undefined;
 }
 
-/** How far the middle of a bow lies beyond the end of its ribbon. */
-function bowPastEnd({ piece: { bow, runs }, rect }: Ribbon): Length {
-  const past = subtractLengths(
-    bow?.at.ticks ?? zeroLength,
-    runs === 'across' ? rect.width : rect.height,
-  );
-  return longerOf(past, zeroLength);
-}
-
-function bowInMiddle({ piece, rect }: Ribbon): readonly Remedy[] {
-  const { bow, runs } = piece;
-  if (!bow) return [];
-  const [half] = halveLength(runs === 'across' ? rect.width : rect.height);
-  return [deed('centred', changePiece(piece, { bow: { ...bow, at: asTyped(half) } }))];
+/** A bow whose middle lies beyond the end of its ribbon. */
+function bowPastEnd(thing: Ribbon): Off | undefined {
+  const { piece } = thing;
+  const along = alongRibbon(thing);
+  if (!piece.bow || piece.bow.at.ticks <= along) return undefined;
+  const [half] = halveLength(along);
+  return {
+    ...{ thing, isWhole: false, by: subtractLengths(piece.bow.at.ticks, along) },
+    remedies: [deed('centred', changeBow(piece, piece.bow, { at: asTyped(half) }))],
+  };
 }
 
 /** What runs over an edge on purpose, or is told by another rule where it does. */

@@ -12,8 +12,8 @@ import {
   ribbonLooks,
   ribbonWays,
 } from '../../../../core/plan/pieces/looks';
-import { lengthTerms } from '../../../../core/prose/ribbonWords';
-import { isRibbon } from '../../../../core/resolve/ribbonParts';
+import { bowNames, lengthTerms } from '../../../../core/prose/ribbonWords';
+import { alongRibbon, isRibbon } from '../../../../core/resolve/ribbonParts';
 import { Choose } from '../../../parts/Choose';
 import { InlineChoice } from '../../../parts/InlineChoice';
 import { choicesOf, refValue } from '../../../parts/itemChoices';
@@ -24,14 +24,14 @@ import type { FieldsProps } from './FieldsProps';
 const refOf = ({ id, version }: LibraryItem): LibraryRef => ({ id, version });
 
 const wayNames = { laid: 'from edge to edge', tucked: 'ends tucked under', round: 'wrapped round' };
-const bowNames = { none: 'no bow', bow: 'a bow', flat: 'a flat bow', knot: 'a knot' };
+const endNames = { none: 'no bow', ...bowNames };
 
 /** What a ribbon is, how it goes, and how long it is cut; and the bow it is tied in. */
 export function RibbonFields({ mark, piece, unit, onChange, preview }: FieldsProps<'ribbon'>) {
   const { card } = useCardSession();
   const { id, rect } = mark;
   const { bow } = piece;
-  const along = piece.runs === 'across' ? rect.width : rect.height;
+  const along = alongRibbon({ piece, rect });
   return (
     <>
       <div className="flex flex-wrap items-start gap-x-4 gap-y-1.5">
@@ -91,7 +91,7 @@ export function RibbonFields({ mark, piece, unit, onChange, preview }: FieldsPro
           label="What it ends in"
           value={bow?.look ?? 'none'}
           choices={['none', ...bowLooks] as const}
-          nameOf={(look) => bowNames[look]}
+          nameOf={(look) => endNames[look]}
           onChange={(look) =>
             onChange({
               bow: look === 'none' ? null : bow ? { ...bow, look } : newBow(look, along, unit),
