@@ -1,0 +1,34 @@
+import type { ProcessInput } from './processInput';
+import type { Step } from './step';
+import { blendedOver, wipeSteps, type BlendedOver } from './steps/blendedOver';
+import { careSteps } from './steps/careSteps';
+import { handSteps } from './steps/handSteps';
+import { paperSteps } from './steps/paperSteps';
+import { printSteps, type ActSteps } from './steps/printSteps';
+
+/** Every step of a card, and what of its acts each comes from. */
+export interface Steps {
+  readonly input: ProcessInput;
+  /** Each id once. */
+  readonly all: readonly Step[];
+  readonly byId: ReadonlyMap<string, Step>;
+  /** By the id of the act. */
+  readonly ofAct: ReadonlyMap<string, ActSteps>;
+  /** Embossed prints that are blended over, where that is how it is done. */
+  readonly blendedOver: readonly BlendedOver[];
+}
+
+/** All that has to be done to make a card, in no order yet. */
+export function deriveSteps(input: ProcessInput): Steps {
+  const printed = printSteps(input);
+  const over = blendedOver(input, printed);
+  const made = [
+    ...paperSteps(input),
+    ...printed.steps,
+    ...wipeSteps(over, printed.steps),
+    ...handSteps(input),
+  ];
+  const all = [...made, ...careSteps(input, made)];
+  const byId = new Map(all.map((step) => [step.id, step]));
+  return { input, all: [...byId.values()], byId, ofAct: printed.ofAct, blendedOver: over };
+}

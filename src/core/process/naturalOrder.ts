@@ -1,0 +1,55 @@
+import type { Arrow } from './arrow';
+import type { Step, StepKind } from './step';
+
+/** Stages of the work as one goes through them: cutting, trying, decorating, putting together, what is fragile, the rest. */
+const stages: readonly (readonly StepKind[])[] = [
+  ['cut', 'score', 'fold'],
+  ['die-cut', 'test', 'cut-mask'],
+  [],
+  ['trim', 'cut-out', 'part', 'hinge', 'sign'],
+  ['glue', 'ribbon', 'insert'],
+  ['stick'],
+  ['finish', 'drops'],
+  ['clean'],
+  ['photo'],
+  ['pack'],
+];
+/** Everything else is decorating. */
+const decorating = 2;
+
+function stageOf({ kind, medium }: Step): number {
+  const isDecorating = kind === 'finish' && medium !== 'gloss' && medium !== 'glitter';
+  const stage = stages.findIndex((kinds) => kinds.includes(kind));
+  return stage < 0 || isDecorating ? decorating : stage;
+}
+
+/**
+ * The steps stage by stage, paper by paper, as one would do them without looking for fewer changes: of those that may come
+ * next the first of the earliest stage.
+ * @param arrows go in no circle; steps that do are told last
+ */
+export function naturalOrder(
+  steps: readonly Step[],
+  arrows: readonly Pick<Arrow, 'before' | 'then'>[],
+): readonly Step[] {
+  const needs = new Map<string, string[]>();
+  for (const { before, then } of arrows) {
+    const own = needs.get(then);
+    if (own) own.push(before);
+    else needs.set(then, [before]);
+  }
+  const known = new Set(steps.map(({ id }) => id));
+  const done = new Set<string>();
+  const left = steps.toSorted((a, b) => stageOf(a) - stageOf(b));
+  const order: Step[] = [];
+  while (left.length > 0) {
+    const at = left.findIndex(({ id }) =>
+      (needs.get(id) ?? []).every((before) => done.has(before) || !known.has(before)),
+    );
+    const [next] = left.splice(Math.max(0, at), 1);
+    if (!next) break;
+    done.add(next.id);
+    order.push(next);
+  }
+  return order;
+}

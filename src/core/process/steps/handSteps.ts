@@ -1,0 +1,142 @@
+import { groupBy } from '../../groupBy';
+import { layerAt } from '../../kinds/layerAt';
+import type { ResolvedMark } from '../../resolve/resolvedMark';
+import type { ProcessInput } from '../processInput';
+import { noTime, stepId, type Step, type StepKind } from '../step';
+import { benchMinutes, dropDrying, longerSpread, mediumDrying, times } from '../stepTimes';
+import { colouredOf, dryingOf, itemsOfPaints, sortOfItem } from './markThings';
+
+/** What is coloured, drawn, tied and stuck on by hand. */
+export function handSteps({ card: { marks } }: ProcessInput): readonly Step[] {
+  return [...marks.flatMap(ofMark), ...stuckSteps(marks)];
+}
+
+/** A finish that stands up and stays wet for an hour: it goes on when all is glued. */
+export const wetFinishes: readonly string[] = ['gloss', 'glitter'];
+
+function ofMark(mark: ResolvedMark): readonly Step[] {
+  switch (mark.piece.kind) {
+    case 'image':
+      return [...colourSteps(mark), ...finishSteps(mark)];
+    case 'drawn':
+      return [drawStep(mark)];
+    case 'ribbon':
+      return [ribbonStep(mark)];
+    default:
+      return [];
+  }
+}
+
+/** All parts of an image, from the first combination to the last. */
+function colourSteps(mark: ResolvedMark): readonly Step[] {
+  const paints = colouredOf(mark);
+  if (paints.length === 0) return [];
+  const items = itemsOfPaints(paints);
+  const slowest = items.toSorted((a, b) => drying(b) - drying(a))[0];
+  const isSpirit = items.some((item) => item.kind === 'medium' && item.medium === 'alcohol marker');
+  // Each combination beyond the first, and each medium of it, is some strokes more.
+  const factor = 1 + 0.35 * (paints.length - 1) + 0.1 * Math.max(0, items.length - 2);
+  return [
+    step('colour', mark, {
+      medium: slowest ? sortOfItem(slowest) : '',
+      things: items.map(({ name }) => name),
+      setup: { tool: slowest ? sortOfItem(slowest) : 'colour' },
+      minutes: times(benchMinutes.colour, Math.min(factor, 3)),
+      drying: dryingOf(paints),
+      mayPause: true,
+      cautions: isSpirit ? ['solvent'] : [],
+    }),
+  ];
+}
+
+const drying = (item: ReturnType<typeof itemsOfPaints>[number]) =>
+  item.kind === 'medium' ? mediumDrying[item.medium].usual : 0;
+
+function finishSteps(mark: ResolvedMark): readonly Step[] {
+  const byKind = groupBy(
+    mark.paints.flatMap((paint, layer) => {
+      const at = layerAt(mark.piece, layer);
+      return paint && at.kind === 'finish' ? [{ paint, kind: at.finish.kind }] : [];
+    }),
+    ({ kind }) => kind,
+  );
+  return [...byKind].map(([kind, own]) => {
+    const paints = own.map(({ paint }) => paint);
+    const items = itemsOfPaints(paints);
+    const isWet = wetFinishes.includes(kind);
+    return step('finish', mark, {
+      medium: kind,
+      things: items.map(({ name }) => name),
+      setup: { tool: items[0]?.id ?? kind },
+      minutes: times(benchMinutes.finish, 1 + 0.3 * (own.length - 1)),
+      drying: isWet
+        ? longerSpread(dryingOf(paints), mediumDrying['glitter glue'])
+        : dryingOf(paints),
+      cautions: kind === 'glitter' ? ['dust'] : [],
+    });
+  });
+}
+
+function drawStep(mark: ResolvedMark): Step {
+  const paints = mark.paints.filter((paint) => paint !== undefined);
+  const items = itemsOfPaints(paints);
+  return step('draw', mark, {
+    medium: items[0] ? sortOfItem(items[0]) : '',
+    things: items.map(({ name }) => name),
+    setup: { tool: items[0]?.id ?? 'pen' },
+    drying: dryingOf(paints),
+  });
+}
+
+function ribbonStep(mark: ResolvedMark): Step {
+  const { piece } = mark;
+  const hasBow = piece.kind === 'ribbon' && piece.bow !== null;
+  return step('ribbon', mark, {
+    things: ['scissors', ...(piece.kind === 'ribbon' ? [piece.look] : [])],
+    setup: { tool: 'ribbon' },
+    minutes: times(benchMinutes.ribbon, hasBow ? 1.5 : 1),
+    cautions: ['blades'],
+  });
+}
+
+/** What is stuck or dropped on one paper and is alike goes on at once; a minute for the first, some seconds for each more. */
+function stuckSteps(marks: readonly ResolvedMark[]): readonly Step[] {
+  const dots = marks.flatMap((mark) =>
+    mark.piece.kind === 'dot' ? [{ mark, look: mark.piece.look }] : [],
+  );
+  const keyOf = ({ mark, look }: (typeof dots)[number]) => {
+    const item = mark.piece.kind === 'dot' ? (mark.piece.item?.id ?? '') : '';
+    return `${mark.face} ${mark.support} ${look} ${item}`;
+  };
+  return [...groupBy(dots, keyOf).values()].flatMap((own): readonly Step[] => {
+    const [first] = own;
+    if (!first) return [];
+    const { look, mark } = first;
+    const kind = look === 'drop' ? 'drops' : look === 'splatter' ? 'splatter' : 'stick';
+    const item = mark.piece.kind === 'dot' ? (mark.piece.item?.id ?? look) : look;
+    return [
+      {
+        ...step(kind, mark, { medium: item }),
+        id: stepId(kind, mark.support, mark.support === 'base' ? `${mark.face} ${item}` : item),
+        pieces: own.map((each) => each.mark.id),
+        setup: { tool: item },
+        minutes: times(benchMinutes[kind], kind === 'splatter' ? 1 : 0.8 + 0.2 * own.length),
+        drying: kind === 'drops' ? dropDrying : kind === 'splatter' ? splatterDots : noTime,
+        cautions: kind === 'stick' ? ['small-parts'] : [],
+      },
+    ];
+  });
+}
+
+const splatterDots = { quick: 15, usual: 20, slow: 40 };
+
+function step(kind: StepKind, mark: ResolvedMark, change: Partial<Step>): Step {
+  const medium = change.medium ?? '';
+  return {
+    ...{ id: stepId(kind, mark.id, medium), kind, pieces: [mark.id], medium, things: [] },
+    on: { face: mark.face, support: mark.support },
+    ...{ place: 'desk', setup: {}, minutes: benchMinutes[kind], drying: noTime },
+    ...{ mayPause: false, cautions: [], act: undefined },
+    ...change,
+  };
+}
