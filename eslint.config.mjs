@@ -20,7 +20,7 @@ const mayImport = {
  * does not call another subject; what two need lies below both.
  */
 const coreLayers = [
-  ['length', 'colour', 'geometry', 'text'],
+  ['length', 'colour', 'geometry', 'text', 'schedule'],
   ['paper', 'lettering', 'svg'],
   ['plan'],
   ['outline', 'words', 'stash'],
@@ -28,7 +28,7 @@ const coreLayers = [
   ['kinds'],
   ['resolve'],
   ['measuring', 'pictures'],
-  ['cutting', 'composition', 'reformat', 'inking', 'masking'],
+  ['cutting', 'composition', 'reformat', 'inking', 'masking', 'process'],
   ['supplies'],
   ['post'],
   ['findings', 'prose'],
@@ -171,7 +171,7 @@ export default tseslint.config(
           patterns: [
             {
               regex:
-                '^(?!\\.{1,2}/|zod$|papaparse$|dxf-writer$|svgpath$|clipper2-ts$|flatbush$|culori/fn$|spectral\\.js$|fast-xml-parser$|fractional-indexing$|svg-path-bbox$|minisearch$|date-fns/)',
+                '^(?!\\.{1,2}/|zod$|papaparse$|dxf-writer$|svgpath$|clipper2-ts$|flatbush$|culori/fn$|spectral\\.js$|fast-xml-parser$|fractional-indexing$|svg-path-bbox$|minisearch$|date-fns/|@date-fns/tz$)',
               message: 'The core imports zod and small computation libraries only.',
             },
           ],

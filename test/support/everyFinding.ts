@@ -292,5 +292,24 @@ export const everyFinding: {
   ),
   'square-post': [{ rule: 'square-post', ratio: 1 }],
   crushed: (['bow', 'spring'] as const).map((what) => ({ rule: 'crushed', what })),
+  'order-broken': (['melted-first', 'decorated-first'] as const).map((because) => ({
+    rule: 'order-broken',
+    after: `Blend ${longName}`,
+    because,
+  })),
+  'orders-contradict': [{ rule: 'orders-contradict', steps: ['Stamp Shed', 'Colour Shed'] }],
+  'step-left-out': (['anti-static', 'wipe', 'mask', 'fold'] as const).map((step) => ({
+    rule: 'step-left-out',
+    step,
+  })),
+  'override-lost': (['add', 'skip', 'before'] as const).map((decided) => ({
+    rule: 'override-lost',
+    decided,
+    step: 'stamp:shed:dye',
+  })),
+  'evening-short': [0, 120].map((longest) => ({ rule: 'evening-short', minutes: 130.5, longest })),
+  'date-missed': (['film', 'publish'] as const).flatMap((what) =>
+    [1, 95].map((short) => ({ rule: 'date-missed' as const, what, day: '2027-03-09', short })),
+  ),
   'even-number': [2, 30].map((count) => ({ rule: 'even-number', count, face: 'front' })),
 };

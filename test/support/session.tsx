@@ -1,3 +1,4 @@
+import { usualEvenings } from '../../src/core/plan/usualEvenings';
 import { plainMail } from '../../src/core/stash/plainMail';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
@@ -76,6 +77,12 @@ export function sessionOn(plan: Plan, library: Library = usualLibrary) {
       isOld: false,
       remedies: [],
       isLooking: false,
+      hasFailed: false,
+    },
+    process: {
+      plan: undefined,
+      time: { start: 0, evenings: usualEvenings('UTC') },
+      isOld: false,
       hasFailed: false,
     },
   } satisfies CardSession;

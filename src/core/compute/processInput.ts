@@ -5,7 +5,6 @@ import { maskCard, type MaskPlan } from '../masking/maskCard';
 import type { Plan } from '../plan/plan';
 import { faceIds } from '../plan/faces';
 import type { PrintedPaper, ProcessInput } from '../process/processInput';
-import { usualSchools } from '../process/processInput';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { ResolvedMark } from '../resolve/resolvedMark';
 
@@ -23,7 +22,6 @@ export function processInput(
       letter,
       covers: covers.map(({ print }) => print.id),
     })),
-    schools: usualSchools,
   };
 }
 

@@ -18,10 +18,12 @@ import type { RuleId } from '../plan/rules';
 import type { ImpossiblePiece, ResolvedCard } from '../resolve/resolvedCard';
 import type { Reveals } from '../resolve/origins';
 import type { CutPlan } from '../cutting/cutPlan';
+import type { ProcessPlan } from '../process/processPlan';
 import type { SupplyList } from '../supplies/supplyList';
 import type { SupplyRow } from '../supplies/supplyRow';
 import type { Join } from './joinPiece';
 import type { Remedy } from './remedy';
+import type { StepFinding } from './stepFinding';
 import { pairSubject, pieceSubject, type Subject } from './subject';
 
 type StencilReason = Extract<StencilMoves, { ok: false }>['reason'];
@@ -289,6 +291,7 @@ export type FindingData =
   | { readonly rule: 'square-post'; readonly ratio: number }
   /** What an envelope presses flat. */
   | { readonly rule: 'crushed'; readonly what: 'bow' | 'spring' }
+  | StepFinding
   | { readonly rule: 'even-number'; readonly count: number; readonly face: FaceId }
   | {
       readonly rule: 'easier-figures';
@@ -319,6 +322,7 @@ export interface Results {
         readonly remedies: readonly PostRemedy[];
       }
     | undefined;
+  readonly process: ProcessPlan | undefined;
 }
 
 export const noResults: Results = {
@@ -326,6 +330,7 @@ export const noResults: Results = {
   supplies: undefined,
   masks: undefined,
   post: undefined,
+  process: undefined,
 };
 
 /** What a rule sees. */

@@ -54,6 +54,11 @@ export const deedRemedyIds = [
   'foam-middle',
   'tape-it',
   'glue-round',
+  'as-ruled',
+  'wait-dry',
+  'add-step',
+  'drop-override',
+  'split-step',
 ] as const;
 export type DeedRemedyId = (typeof deedRemedyIds)[number];
 

@@ -32,6 +32,14 @@ export interface PaperPicture {
   readonly next: readonly Shape[];
 }
 
+/** What is done by hand, which no act tells: images that are coloured, and marks that are drawn or stuck on. */
+export interface ByHand {
+  readonly coloured: ReadonlySet<string>;
+  readonly put: ReadonlySet<string>;
+}
+
+const nothingByHand: ByHand = { coloured: new Set(), put: new Set() };
+
 /**
  * A paper after so many of its acts: none for the bare paper.
  * @throws RangeError where the card has no such paper
@@ -42,6 +50,7 @@ export function paperAfter(
   support: SupportId,
   acts: readonly Act[],
   count: number,
+  by: ByHand = nothingByHand,
 ): PaperPicture {
   const drawn = drawnPaper(card, face, support);
   const paper = paperArea(drawn);
@@ -53,8 +62,10 @@ export function paperAfter(
       act.kind === 'mask' || act.kind === 'tape' ? [[act.piece, act.cut] as const] : [],
     ),
   );
-  const isDone = ({ id }: DrawnMark) => over.has(id);
-  const marks = drawn.marks.filter(isDone).map((mark) => withOver(printedOnly(mark), isDone));
+  const isDone = ({ id }: DrawnMark) => over.has(id) || by.put.has(id);
+  const marks = drawn.marks
+    .filter(isDone)
+    .map((mark) => withOver(by.coloured.has(mark.id) ? mark : printedOnly(mark), isDone));
   const outside = outsideOf(card);
   const kept = ({ id }: DrawnMark): readonly Area[] => {
     const inside = open.get(id);

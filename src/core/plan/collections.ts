@@ -3,10 +3,12 @@ import type { Combination } from './combination';
 import { compareOrder } from './orderKeys';
 import type { OrderedPiece, SizeRule } from './piece';
 import type { Overlap } from './overlap';
+import type { Override } from './override';
 import {
   mostAccepted,
   mostCombinations,
   mostOverlaps,
+  mostOverrides,
   mostPieces,
   mostScenes,
   mostUses,
@@ -21,6 +23,7 @@ export interface Collections {
   readonly combinations: Combination;
   readonly overlaps: Overlap;
   readonly scenes: Scene;
+  readonly overrides: Override;
   readonly accepted: Accepted;
 }
 export const collectionIds = [
@@ -29,6 +32,7 @@ export const collectionIds = [
   'combinations',
   'overlaps',
   'scenes',
+  'overrides',
   'accepted',
 ] as const;
 export type CollectionId = (typeof collectionIds)[number];
@@ -64,6 +68,7 @@ export const collections: { readonly [Id in CollectionId]: Collection<ItemOf<Id>
     most: mostScenes,
     needs: ({ on }) => ('piece' in on ? [on.piece] : []),
   },
+  overrides: { ...byId(overrideId), most: mostOverrides, needs: () => [] },
   accepted: { ...byId(acceptedId), most: mostAccepted, needs: () => [] },
 };
 
@@ -83,6 +88,18 @@ export function itemsIn<Id extends CollectionId>(
 /** Something is decided once of two prints. */
 export function overlapId({ between }: Pick<Overlap, 'between'>): string {
   return between.join(' ');
+}
+
+/** One of each kind for a step; of two steps, which comes first. */
+export function overrideId(override: Override): string {
+  switch (override.kind) {
+    case 'add':
+      return `add ${override.id}`;
+    case 'before':
+      return `before ${override.step} > ${override.then}`;
+    default:
+      return `${override.kind} ${override.step}`;
+  }
 }
 
 /** A finding is accepted once for what it is about. */

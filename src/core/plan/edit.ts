@@ -4,9 +4,11 @@ import { combinationSchema } from './combination';
 import { habitsSchema } from './habits';
 import { pieceIdSchema, type Immutable } from './ids';
 import { orderKeySchema } from './orderKeySchema';
+import { longestStepId } from './planFacts';
 import { orderedPieceSchema, pieceChangeSchema } from './piece';
 import { acceptedSchema } from './accepted';
 import { overlapSchema } from './overlap';
+import { overrideSchema } from './override';
 import { postSchema } from './post';
 import { sceneSchema } from './scene';
 import { aboutSchema, baseSchema, makingSchema } from './plan';
@@ -27,6 +29,7 @@ const putSchema = z.discriminatedUnion('in', [
   }),
   z.strictObject({ kind: z.literal('put'), in: z.literal('overlaps'), item: overlapSchema }),
   z.strictObject({ kind: z.literal('put'), in: z.literal('scenes'), item: sceneSchema }),
+  z.strictObject({ kind: z.literal('put'), in: z.literal('overrides'), item: overrideSchema }),
   z.strictObject({ kind: z.literal('put'), in: z.literal('accepted'), item: acceptedSchema }),
 ]);
 
@@ -66,7 +69,11 @@ export const simpleEditSchema = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('remove'),
     in: z.enum(collectionIds),
-    id: z.string().min(1).max(160),
+    /** Of what is decided of two steps it names both. */
+    id: z
+      .string()
+      .min(1)
+      .max(2 * longestStepId + 20),
   }),
   /** Gives a piece another place among the others. */
   z.strictObject({

@@ -46,10 +46,12 @@ function byId(plan: Plan, of: CollectionId): ReadonlyMap<string, Item> {
   return new Map(items.map((item) => [idOf(item), item]));
 }
 
-/** A piece that is of another kind now is another piece; what was decided of two prints is decided anew. */
+/** A piece that is of another kind now is another piece; what was decided of prints or steps is decided anew. */
 function isKept(of: CollectionId, item: Item, wanted: Item | undefined): boolean {
   if (wanted === undefined) return false;
-  return of === 'overlaps' ? sameJson(item, wanted) : wanted['kind'] === item['kind'];
+  return of === 'overlaps' || of === 'overrides'
+    ? sameJson(item, wanted)
+    : wanted['kind'] === item['kind'];
 }
 
 function changesOf(of: CollectionId, now: Item, wanted: Item): readonly SimpleEdit[] {

@@ -8,6 +8,15 @@ import type { Immutable } from './ids';
 import { usualInset, usualUneven } from '../tolerances';
 import { wordsStampings } from './planFacts';
 import { ruleIds } from './rules';
+import {
+  airs,
+  dieCuttings,
+  dryings,
+  embossings,
+  heatings,
+  stepKinds,
+  usualSchools,
+} from './workFacts';
 
 const revealsSchema = z.strictObject({
   fine: typedLengthSchema,
@@ -76,6 +85,13 @@ export const habitsSchema = z
     envelopeRoom: typedLengthSchema,
     /** A card counts as uneven in the post where it stands so much higher than half of it does. */
     unevenBy: typedLengthSchema,
+    embosses: z.enum(embossings),
+    heatsPowder: z.enum(heatings),
+    dries: z.enum(dryings),
+    dieCuts: z.enum(dieCuttings),
+    air: z.enum(airs),
+    /** Minutes at work of the plainest case of a step, where the house has its own. */
+    stepMinutes: z.partialRecord(z.enum(stepKinds), z.number().min(0.5).max(600)),
     rulesOff: z.array(z.enum(ruleIds)).max(ruleIds.length),
   })
   .meta({ id: 'Habits' });
@@ -168,6 +184,8 @@ export function defaultHabits(leadingUnit: Unit): Habits {
     keepsGroundsOff: false,
     envelopeRoom: asTyped(millimetres(0.4)),
     unevenBy: asTyped(usualUneven),
+    ...usualSchools,
+    stepMinutes: {},
     rulesOff: [],
   };
 }

@@ -37,6 +37,7 @@ export function newPlan({
     combinations: [],
     overlaps: [],
     scenes: [],
+    overrides: [],
     accepted: [],
   };
 }

@@ -19,6 +19,7 @@ export const plainMaking: Making = {
   spares: { by: 'each', count: 0 },
   sheets: [],
   usesLeftovers: true,
+  evenings: null,
 };
 
 /** In the smallest envelope that holds it, by any class of mail, with nothing else in it. */

@@ -3,7 +3,7 @@ import { typedSizeSchema } from '../length/lengthSchema';
 import { cardFormatIds, folds } from '../paper/cardFormat';
 import { sheetIds } from '../paper/sheets';
 import { acceptedSchema } from './accepted';
-import { collections, overlapId } from './collections';
+import { collections, overlapId, overrideId } from './collections';
 import { habitsSchema } from './habits';
 import { combinationSchema } from './combination';
 import {
@@ -15,6 +15,8 @@ import {
 } from './ids';
 import { libraryRefSchema } from './items/itemShape';
 import { overlapSchema } from './overlap';
+import { overrideSchema } from './override';
+import { eveningsSchema } from './evenings';
 import { postSchema } from './post';
 import { sceneSchema } from './scene';
 import { orderedPieceSchema, pieceSchema } from './piece';
@@ -25,6 +27,7 @@ import {
   mostAccepted,
   mostCombinations,
   mostOverlaps,
+  mostOverrides,
   mostPieces,
   mostScenes,
   mostUses,
@@ -94,6 +97,8 @@ export const makingSchema = z
       .max(200),
     /** Whether leftovers are cut up before a new sheet is. */
     usesLeftovers: z.boolean(),
+    /** When this card is worked on; null for whenever its designer works. */
+    evenings: eveningsSchema.nullable(),
   })
   .meta({ id: 'Making' });
 
@@ -133,6 +138,14 @@ const planOf = <Pieces extends z.ZodType>(pieces: Pieces) =>
       .max(mostScenes)
       .refine(haveOwnIds, { message: 'every scene needs an id of its own' })
       .transform((list) => list.toSorted(collections.scenes.compare)),
+    /** Sorted by kind and step. */
+    overrides: z
+      .array(overrideSchema)
+      .max(mostOverrides)
+      .refine((list) => new Set(list.map(overrideId)).size === list.length, {
+        message: 'one of a kind for a step',
+      })
+      .transform((list) => list.toSorted(collections.overrides.compare)),
     accepted: z
       .array(acceptedSchema)
       .max(mostAccepted)

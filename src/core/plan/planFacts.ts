@@ -21,7 +21,7 @@ export const wordsStampings = ['as-listed', 'first', 'last'] as const;
 export type WordsStamping = (typeof wordsStampings)[number];
 
 /** Older documents are brought up to it by `upgradePlan`. */
-export const currentPlanSchema = 11;
+export const currentPlanSchema = 12;
 
 /** How many of each a card holds at most. */
 export const mostPieces = 500;
@@ -30,6 +30,9 @@ export const mostAccepted = 1000;
 export const mostCombinations = 200;
 export const mostOverlaps = 2000;
 export const mostScenes = 20;
+export const mostOverrides = 300;
+/** A step is known by its kind, its piece, what it is done with, and which time it is done. */
+export const longestStepId = 160;
 /** Lines of one scene, points of a line, and marks that are inked in some of its strips. */
 export const mostSceneLines = 20;
 export const mostLinePoints = 200;

@@ -55,6 +55,12 @@ export const ruleIds = [
   'over-class',
   'square-post',
   'crushed',
+  'order-broken',
+  'orders-contradict',
+  'step-left-out',
+  'override-lost',
+  'evening-short',
+  'date-missed',
   'off-trimmer-marks',
   'sale-ends',
   'near-colours',
@@ -68,7 +74,8 @@ export type RuleId = (typeof ruleIds)[number];
 /**
  * Rules by what they read. Paper: sizes, borders and stocks of what is cut. Marks: prints, words, die cuts, what lies over
  * what, and what moves. Colours: what things are printed and coloured with. Masks: in which order what meets is
- * stamped, and what is covered. Heights: what holds and lifts each piece. Post: how high and heavy the card is, and how
+ * stamped, and what is covered. Heights: what holds and lifts each piece. Steps: in which order, and when, all is
+ * done. Post: how high and heavy the card is, and how
  * it is sent. Sheets: what the stocks come in, and the cut plan.
  * Supplies: the items of the stash and the supply list.
  */
@@ -78,6 +85,7 @@ export const ruleGroups = [
   'colours',
   'masks',
   'heights',
+  'steps',
   'post',
   'sheets',
   'supplies',
@@ -141,6 +149,12 @@ export const ruleGroupOf: Readonly<Record<RuleId, RuleGroup>> = {
   'envelope-small': 'post',
   'square-post': 'post',
   crushed: 'post',
+  'order-broken': 'steps',
+  'orders-contradict': 'steps',
+  'step-left-out': 'steps',
+  'override-lost': 'steps',
+  'evening-short': 'steps',
+  'date-missed': 'steps',
   'off-trimmer-marks': 'paper',
   'sale-ends': 'supplies',
   'near-colours': 'paper',

@@ -1,4 +1,5 @@
 import type { ProcessInput } from './processInput';
+import { atHouse } from './houseTimes';
 import type { Step } from './step';
 import { blendedOver, wipeSteps, type BlendedOver } from './steps/blendedOver';
 import { careSteps } from './steps/careSteps';
@@ -28,7 +29,8 @@ export function deriveSteps(input: ProcessInput): Steps {
     ...wipeSteps(over, printed.steps),
     ...handSteps(input),
   ];
-  const all = [...made, ...careSteps(input, made)];
+  const { habits } = input.plan;
+  const all = [...made, ...careSteps(input, made)].map((step) => atHouse(step, habits));
   const byId = new Map(all.map((step) => [step.id, step]));
   return { input, all: [...byId.values()], byId, ofAct: printed.ofAct, blendedOver: over };
 }

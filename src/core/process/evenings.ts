@@ -1,33 +1,10 @@
 import { TZDate } from '@date-fns/tz';
-
-/** A time of the week at which somebody works. */
-export interface WeeklyHours {
-  /** From 1, Monday, to 7, Sunday. */
-  readonly day: number;
-  /** Hours and minutes as a clock on the wall shows them, '19:00'; an end before the start is on the next day. */
-  readonly from: string;
-  readonly to: string;
-}
-
-/** When somebody works on cards, as the clocks of a place have it. */
-export interface Evenings {
-  /** Of the IANA time zone database, such as 'Europe/Lisbon'. */
-  readonly zone: string;
-  readonly weekly: readonly WeeklyHours[];
-  /** So many work at once. */
-  readonly people: number;
-}
+import type { Evenings } from '../plan/evenings';
 
 /** One evening, in milliseconds since 1970. */
 export interface Session {
   readonly from: number;
   readonly to: number;
-}
-
-/** From Monday to Friday from seven to nine; a house that has other ones says so. */
-export function usualEvenings(zone: string): Evenings {
-  const weekly = [1, 2, 3, 4, 5].map((day) => ({ day, from: '19:00', to: '21:00' }));
-  return { zone, weekly, people: 1 };
 }
 
 /**

@@ -1,5 +1,6 @@
+import type { StepKind } from '../plan/workFacts';
 import type { Arrow } from './arrow';
-import type { Step, StepKind } from './step';
+import type { Step } from './step';
 
 /** Stages of the work as one goes through them: cutting, trying, decorating, putting together, what is fragile, the rest. */
 const stages: readonly (readonly StepKind[])[] = [

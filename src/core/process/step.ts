@@ -1,55 +1,7 @@
 import type { Act } from '../acts/act';
 import type { FaceId } from '../plan/faces';
+import type { StepKind, WorkPlace } from '../plan/workFacts';
 import type { SupportId } from '../resolve/origins';
-
-/** Every act of making a card, in the order in which most cards come to them. */
-export const stepKinds = [
-  'cut',
-  'score',
-  'fold',
-  'die-cut',
-  'test',
-  'cut-mask',
-  'anti-static',
-  'stamp',
-  'powder',
-  'heat',
-  'tape',
-  'cover',
-  'lift',
-  'return',
-  'uncover',
-  'mask',
-  'blend',
-  'stencil',
-  'spray',
-  'splatter',
-  'edges',
-  'unmask',
-  'untape',
-  'wipe',
-  'colour',
-  'draw',
-  'finish',
-  'trim',
-  'cut-out',
-  'part',
-  'clean',
-  'sign',
-  'hinge',
-  'ribbon',
-  'glue',
-  'insert',
-  'stick',
-  'drops',
-  'photo',
-  'pack',
-] as const;
-export type StepKind = (typeof stepKinds)[number];
-
-/** Where a step is done; a change of place costs time. */
-export const workPlaces = ['trimmer', 'desk', 'press', 'sink'] as const;
-export type WorkPlace = (typeof workPlaces)[number];
 
 /** Minutes, quick to slow; what is usual is planned with. */
 export interface Spread {
@@ -85,6 +37,8 @@ export interface Step {
   /** Its kind, its piece, its medium, and which time it is done; the same as long as these are. */
   readonly id: string;
   readonly kind: StepKind;
+  /** What the designer calls it; undefined where it is told by what it is. */
+  readonly words?: string;
   /** What it is done to, `base` for the base. */
   readonly pieces: readonly string[];
   /** What it is done with: an adhesive, a sort of ink or medium, an item by its id; empty where that tells nothing. */
@@ -102,6 +56,8 @@ export interface Step {
   /** It may be left and gone on with another day. */
   readonly mayPause: boolean;
   readonly cautions: readonly Caution[];
+  /** Of the ink or medium it is done with, `#rrggbb`; undefined where it has none. */
+  readonly colour?: string;
   /** What it does to its paper, for the picture of it. */
   readonly act: Act | undefined;
 }

@@ -1,6 +1,7 @@
+import type { StepKind } from '../plan/workFacts';
 import type { Ink, Medium } from '../plan/libraryItem';
 import type { AdhesiveId } from '../paper/adhesives';
-import type { Spread, StepKind } from './step';
+import type { Spread } from './step';
 
 const spread = (quick: number, usual: number, slow: number): Spread => ({ quick, usual, slow });
 
@@ -49,6 +50,7 @@ export const benchMinutes: Readonly<Record<StepKind, Spread>> = {
   drops: spread(1, 1.5, 3),
   photo: spread(3, 5, 10),
   pack: spread(1, 2, 3),
+  own: spread(1, 1, 1),
 };
 
 /** Foam takes its backings off: as long again. From memory. */

@@ -16,6 +16,7 @@ import type { CutBatchState } from './useCutBatch';
 import type { Cutting } from './useCutting';
 import type { Masks } from './useMasks';
 import type { PostState } from './usePost';
+import type { ProcessState } from './useProcess';
 
 /** What is asked or shown over the workbench, one at a time; `take` is told what was added to the stash. */
 export type Asked =
@@ -78,6 +79,7 @@ export interface CardSession {
   readonly cutting: Cutting;
   readonly masks: Masks;
   readonly post: PostState;
+  readonly process: ProcessState;
 }
 
 export const SessionContext = createContext<CardSession | undefined>(undefined);

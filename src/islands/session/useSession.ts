@@ -16,6 +16,7 @@ import { useCutting } from './useCutting';
 import { useFindings } from './useFindings';
 import { useMasks } from './useMasks';
 import { usePost } from './usePost';
+import { useProcess } from './useProcess';
 import { useSelection } from './useSelection';
 import { useKnownStash } from './useKnownStash';
 
@@ -82,12 +83,14 @@ export function useSession(
   const cutting = useCutting({ plan, card, state: batch, holdings, isLooked });
   const masks = useMasks(plan, library, view === 'masks');
   const post = usePost(plan, library, holdings, mail, view === 'post' || view === 'sheet');
+  const process = useProcess(plan, library, view === 'steps');
   const suppliesOf = useSuppliesOf();
 
   const { batch: accepted } = batch;
   const { shown, one } = cutting;
   const { plan: maskPlan } = masks;
   const { plan: postPlan, remedies } = post;
+  const { plan: processPlan } = process;
   const posted = useMemo(() => postPlan && { plan: postPlan, remedies }, [postPlan, remedies]);
   const input = useMemo((): RuleInput => {
     let results: Results | undefined;
@@ -96,6 +99,7 @@ export function useSession(
       cuts: shown,
       masks: maskPlan,
       post: posted,
+      process: processPlan,
       supplies: isStashWhole
         ? suppliesOf?.({
             ...{ ...settled, library, holdings },
@@ -122,6 +126,7 @@ export function useSession(
     one,
     maskPlan,
     posted,
+    processPlan,
     postPlan,
     mail,
     suppliesOf,
@@ -160,6 +165,7 @@ export function useSession(
     cutting,
     masks,
     post,
+    process,
   };
   const controls: SessionControls = {
     state,

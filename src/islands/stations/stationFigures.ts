@@ -6,6 +6,7 @@ import { figureNow, type FigureOf } from '../session/station';
 import { cutFigure } from './cut/cutFigure';
 import { masksFigure } from './masks/masksFigure';
 import { postFigure } from './post/postFigure';
+import { stepsFigure } from './steps/stepsFigure';
 
 /** The live figure of each station by its id; they come with the strip, not with what only has to know of a station. */
 export const stationFigures: Readonly<Record<string, FigureOf>> = {
@@ -14,6 +15,7 @@ export const stationFigures: Readonly<Record<string, FigureOf>> = {
   masks: ({ masks }) => masksFigure(masks),
   colour: ({ card }) =>
     figureNow(countWords(paletteOf(colourParts(card)).colours.length, 'colour')),
+  steps: ({ process }) => stepsFigure(process),
   cut: ({ cutting }) => cutFigure(cutting),
   post: ({ post }) => postFigure(post),
   // The base is cut too.

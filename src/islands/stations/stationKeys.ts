@@ -4,6 +4,7 @@ import { colourKeys } from './colour/keys';
 import { layoutKeys } from './layout/keys';
 import { masksKeys } from './masks/keys';
 import { postKeys } from './post/keys';
+import { stepsKeys } from './steps/keys';
 
 const printing: readonly KeyLine[] = [['p', 'print']];
 
@@ -13,6 +14,7 @@ export const stationKeys: Readonly<Record<string, readonly KeyLine[]>> = {
   layout: layoutKeys,
   masks: masksKeys,
   colour: colourKeys,
+  steps: stepsKeys,
   cut: printing,
   post: postKeys,
   sheet: printing,

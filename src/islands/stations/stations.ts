@@ -6,6 +6,7 @@ import { layoutStation } from './layout/station';
 import { masksStation } from './masks/station';
 import { postStation } from './post/station';
 import { sheetStation } from './sheet/station';
+import { stepsStation } from './steps/station';
 
 /** The stations there are, in working order. */
 export const stations: readonly Station[] = [
@@ -13,6 +14,7 @@ export const stations: readonly Station[] = [
   layoutStation,
   masksStation,
   colourStation,
+  stepsStation,
   cutStation,
   postStation,
   sheetStation,

@@ -14,6 +14,7 @@ import { foldName } from '../../core/prose/sentences';
 import { joinWords } from '../../core/words/phrases';
 import { fromTo, nameOf, type ChangeWords } from './changeWords';
 import { pieceSentence } from './pieceChangeWords';
+import { overrideWords } from './overrideWords';
 import { ruleWords } from './ruleWords';
 
 /**
@@ -99,6 +100,12 @@ const collectionWords: { readonly [Id in CollectionId]: CollectionWords<ItemOf<I
     added: 'divided into strips',
     removed: 'no longer divided into strips',
     part: (part) => sceneParts[part],
+  },
+  overrides: {
+    nameOf: (override, { pieceName }) => overrideWords(override, pieceName),
+    added: 'decided',
+    removed: 'left to what follows from the card',
+    part: (part) => part,
   },
   accepted: {
     nameOf: ({ rule, subject }, { pieceName }) => ruleWords[rule] + aboutWords(subject, pieceName),

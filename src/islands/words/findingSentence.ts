@@ -16,6 +16,7 @@ import { writeArea } from '../../core/words/areaWords';
 import { countWords } from '../../core/words/countWords';
 import { stripWords } from '../../core/words/stripWords';
 import { capitalise, joinWords } from '../../core/words/phrases';
+import { stepFindingSentence } from './stepFindingSentence';
 
 /** What was found and why it matters, in one plain sentence. */
 export function findingSentence({ data, subject }: Finding, unit: Unit): string {
@@ -193,6 +194,13 @@ export function findingSentence({ data, subject }: Finding, unit: Unit): string 
       return data.what === 'bow'
         ? `The bow of ${piece} stands up and is pressed flat in an envelope. Tie a flat one, or send it in a box.`
         : `${piece} stands on a spring, which an envelope presses flat and may bend. Send it in a box.`;
+    case 'order-broken':
+    case 'orders-contradict':
+    case 'step-left-out':
+    case 'override-lost':
+    case 'evening-short':
+    case 'date-missed':
+      return stepFindingSentence(data, name);
     case 'even-number':
       return `${data.count} gems or dots; odd numbers look settled. Add one, or take one away.`;
     case 'easier-figures': {

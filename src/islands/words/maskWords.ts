@@ -1,7 +1,8 @@
-import type { Act, ActReason } from '../../core/acts/act';
+import type { Act } from '../../core/acts/act';
 import { writeLength } from '../../core/length/formatLength';
 import type { Length, Unit } from '../../core/length/length';
 import type { MaskHabits } from '../../core/masking/cutMask';
+import { reasonWords } from '../../core/prose/reasonWords';
 import type { MaskPlan } from '../../core/masking/maskCard';
 import type { PlannedMask } from '../../core/masking/masksToCut';
 import type { PlannedMeeting } from '../../core/masking/planPaper';
@@ -118,29 +119,6 @@ export function afterWords(act: Act | undefined, nameOf: (piece: string) => stri
       throw new TypeError(`afterWords: unknown act ${JSON.stringify(act satisfies never)}`);
   }
 }
-
-/** Why one comes before the other. */
-const reasonWords: Readonly<Record<ActReason, string>> = {
-  'in-front': 'it lies in front',
-  turned: 'as you decided',
-  'under-dark': 'the darker ink hides it',
-  'under-opaque': 'the opaque ink hides it',
-  'pale-late': 'pale texture goes over everything, late',
-  'before-background': 'the background goes over its mask',
-  'on-ground': 'prints go on a ground',
-  grounds: 'as they are listed',
-  'ground-over': 'the ground goes over what is printed',
-  'kept-off': 'the ground is kept off it',
-  'words-school': 'words have their time by habit',
-  resists: 'it is embossed; wipe it after',
-  words: 'nothing opaque goes over words',
-  spindly: 'the other is too spindly there for a mask',
-  'its-mask': 'its ink has to be dry under the mask',
-  'stops-there': 'the ink has to stop there',
-  'its-tape': 'its ink stops at the tape',
-  'in-strips': 'its strips have to be open',
-  'dry-strip': 'strips are laid back on dry ink only',
-};
 
 /** One meeting as the ticket of one of the two tells it. */
 export function meetingSentence(

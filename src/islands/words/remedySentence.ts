@@ -29,6 +29,11 @@ const wayWords: Readonly<Record<Side, string>> = {
 };
 
 const deedWords: Readonly<Record<DeedRemedyId, string>> = {
+  'as-ruled': 'Put it back in order',
+  'wait-dry': 'Wait until it is dry',
+  'add-step': 'Add the step',
+  'drop-override': 'Let it go',
+  'split-step': 'Do it in two parts',
   'onto-face': 'Put it on the front',
   centred: 'Centre it',
   straighten: 'Lay it straight',

@@ -9,6 +9,7 @@ import { paperRules } from './paperRules';
 import { postRules } from './postRules';
 import { rules } from './rules';
 import { sheetsRules } from './sheetsRules';
+import { stepsRules } from './stepsRules';
 import { suppliesRules } from './suppliesRules';
 
 const lists: Readonly<Record<RuleGroup, readonly Rule[]>> = {
@@ -19,6 +20,7 @@ const lists: Readonly<Record<RuleGroup, readonly Rule[]>> = {
   heights: heightsRules,
   post: postRules,
   sheets: sheetsRules,
+  steps: stepsRules,
   supplies: suppliesRules,
 };
 

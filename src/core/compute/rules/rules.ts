@@ -5,6 +5,7 @@ import { marksRules } from './marksRules';
 import { masksRules } from './masksRules';
 import { paperRules } from './paperRules';
 import { postRules } from './postRules';
+import { stepsRules } from './stepsRules';
 import { sheetsRules } from './sheetsRules';
 import { suppliesRules } from './suppliesRules';
 
@@ -15,6 +16,7 @@ export const rules: readonly Rule[] = [
   ...coloursRules,
   ...masksRules,
   ...heightsRules,
+  ...stepsRules,
   ...postRules,
   ...sheetsRules,
   ...suppliesRules,

@@ -24,7 +24,7 @@ export const dieCuts: StepRule = {
           arrow(cut, part, 'cut-first'),
           arrow(part, held, 'part-last'),
         ];
-      const school = steps.input.schools.dieCuts;
+      const school = steps.input.plan.habits.dieCuts;
       const hasImage = decorations.some(({ kind }) => kind === 'colour' || kind === 'stamp');
       const isFirst =
         cut.kind === 'die-cut' && (school === 'cut-first' || (school === 'by-image' && !hasImage));

@@ -1,5 +1,6 @@
+import type { StepKind } from '../../plan/workFacts';
 import type { Steps } from '../deriveSteps';
-import type { PaperAt, Step, StepKind } from '../step';
+import type { PaperAt, Step } from '../step';
 
 /** What is done to a paper before it is stuck anywhere: printed, masked, coloured, drawn. */
 const decorating: readonly StepKind[] = [

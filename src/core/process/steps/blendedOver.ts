@@ -18,7 +18,7 @@ export interface BlendedOver {
  * melted print is wiped off it. One that lies over another print on that ground cannot come before it.
  */
 export function blendedOver(
-  { papers, schools }: ProcessInput,
+  { papers, plan }: ProcessInput,
   { steps, ofAct }: PrintSteps,
 ): readonly BlendedOver[] {
   const isHeated = (id: string) => ofAct.get(id)?.last.startsWith('heat:') ?? false;
@@ -30,7 +30,7 @@ export function blendedOver(
       if (!isHeated(act.id)) return [];
       const wipe = stepId('wipe', support === 'base' ? face : support);
       return act.after.flatMap(({ act: ground, because }): readonly BlendedOver[] => {
-        const isFirst = because === 'on-ground' && schools.embosses === 'first';
+        const isFirst = because === 'on-ground' && plan.habits.embosses === 'first';
         if (!isFirst || !grounds.has(ground) || hasBetween(acts, ground, act)) return [];
         return [{ on: { face, support }, print: act.id, ground, wipe }];
       });

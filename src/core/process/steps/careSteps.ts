@@ -1,5 +1,6 @@
+import type { StepKind } from '../../plan/workFacts';
 import type { ProcessInput } from '../processInput';
-import { noTime, stepId, type Step, type StepKind } from '../step';
+import { noTime, stepId, type Step } from '../step';
 import { benchMinutes, times } from '../stepTimes';
 
 /** What goes with the rest: a test print, cleaning, signing, the picture, packing. */

@@ -1,8 +1,9 @@
+import type { StepKind } from '../../plan/workFacts';
 import { groupBy } from '../../groupBy';
 import { layerAt } from '../../kinds/layerAt';
 import type { ResolvedMark } from '../../resolve/resolvedMark';
 import type { ProcessInput } from '../processInput';
-import { noTime, stepId, type Step, type StepKind } from '../step';
+import { noTime, stepId, type Step } from '../step';
 import { benchMinutes, dropDrying, longerSpread, mediumDrying, times } from '../stepTimes';
 import { colouredOf, dryingOf, itemsOfPaints, sortOfItem } from './markThings';
 
@@ -39,6 +40,7 @@ function colourSteps(mark: ResolvedMark): readonly Step[] {
   return [
     step('colour', mark, {
       medium: slowest ? sortOfItem(slowest) : '',
+      colour: paints[Math.floor(paints.length / 2)]?.colour ?? '#b9c0c0',
       things: items.map(({ name }) => name),
       setup: { tool: slowest ? sortOfItem(slowest) : 'colour' },
       minutes: times(benchMinutes.colour, Math.min(factor, 3)),
@@ -66,6 +68,7 @@ function finishSteps(mark: ResolvedMark): readonly Step[] {
     const isWet = wetFinishes.includes(kind);
     return step('finish', mark, {
       medium: kind,
+      ...(paints[0] && { colour: paints[0].colour }),
       things: items.map(({ name }) => name),
       setup: { tool: items[0]?.id ?? kind },
       minutes: times(benchMinutes.finish, 1 + 0.3 * (own.length - 1)),
@@ -82,6 +85,7 @@ function drawStep(mark: ResolvedMark): Step {
   const items = itemsOfPaints(paints);
   return step('draw', mark, {
     medium: items[0] ? sortOfItem(items[0]) : '',
+    ...(paints[0] && { colour: paints[0].colour }),
     things: items.map(({ name }) => name),
     setup: { tool: items[0]?.id ?? 'pen' },
     drying: dryingOf(paints),
@@ -89,9 +93,10 @@ function drawStep(mark: ResolvedMark): Step {
 }
 
 function ribbonStep(mark: ResolvedMark): Step {
-  const { piece } = mark;
+  const { piece, paints } = mark;
   const hasBow = piece.kind === 'ribbon' && piece.bow !== null;
   return step('ribbon', mark, {
+    ...(paints[0] && { colour: paints[0].colour }),
     things: ['scissors', ...(piece.kind === 'ribbon' ? [piece.look] : [])],
     setup: { tool: 'ribbon' },
     minutes: times(benchMinutes.ribbon, hasBow ? 1.5 : 1),
@@ -118,6 +123,7 @@ function stuckSteps(marks: readonly ResolvedMark[]): readonly Step[] {
       {
         ...step(kind, mark, { medium: item }),
         id: stepId(kind, mark.support, mark.support === 'base' ? `${mark.face} ${item}` : item),
+        ...(mark.paints[0] && { colour: mark.paints[0].colour }),
         pieces: own.map((each) => each.mark.id),
         setup: { tool: item },
         minutes: times(benchMinutes[kind], kind === 'splatter' ? 1 : 0.8 + 0.2 * own.length),

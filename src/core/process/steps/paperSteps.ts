@@ -1,10 +1,11 @@
+import type { StepKind } from '../../plan/workFacts';
 import { groupBy } from '../../groupBy';
 import { isCutToShape } from '../../plan/pieces';
 import { sides } from '../../plan/faces';
 import { isLoose } from '../../resolve/pockets';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import type { ProcessInput } from '../processInput';
-import { noTime, stepId, type PaperAt, type Step, type StepKind } from '../step';
+import { noTime, stepId, type PaperAt, type Step } from '../step';
 import { benchMinutes, foamTimes, glueDrying, longerSpread, times } from '../stepTimes';
 
 /** What is cut, scored, folded, trimmed and stuck together. */

@@ -1,9 +1,10 @@
+import type { StepKind } from '../../plan/workFacts';
 import type { Act } from '../../acts/act';
 import { itemRefsOf } from './itemRefs';
 import { groupBy } from '../../groupBy';
-import { isGround, type ResolvedMark } from '../../resolve/resolvedMark';
+import type { ResolvedMark } from '../../resolve/resolvedMark';
 import type { PrintedPaper, ProcessInput } from '../processInput';
-import { noTime, stepId, type Setup, type Spread, type Step, type StepKind } from '../step';
+import { noTime, stepId, type Setup, type Spread, type Step } from '../step';
 import { benchMinutes, longerSpread, splatterDrying, times } from '../stepTimes';
 import {
   dryingOf,
@@ -129,6 +130,7 @@ function stampSteps(
   const stamp = step('stamp', {
     act,
     medium: ink ? sortOfItem(ink) : '',
+    ...(ink && { colour: ink.colour }),
     things: [...itemRefsOf(mark), ...inks.map(({ name }) => name)],
     setup: { ...(ink && { pad: ink.id }), tool },
     minutes: times(benchMinutes.stamp, Math.max(1, printed.length)),
@@ -144,6 +146,7 @@ function stampSteps(
       stamp,
       step('powder', {
         medium: powder.id,
+        colour: powder.colour,
         things: [powder.name, 'a folded sheet to catch it'],
         setup: { powder: powder.id },
         cautions: ['dust'],
@@ -182,6 +185,7 @@ function groundStep(act: Act, mark: ResolvedMark, step: MakeStep): Step {
   return step(kind, {
     act,
     medium: longestDrying(items) ?? sorts[0] ?? '',
+    ...(ink && { colour: ink.colour }),
     things: [...(stencil ? [stencil.name] : []), ...items.map(({ name }) => name)],
     setup,
     minutes: times(benchMinutes[kind], factor),
@@ -198,8 +202,8 @@ function longestDrying(items: ReturnType<typeof itemsOfPaints>): string | undefi
 
 const usualDrying = (item: ReturnType<typeof itemsOfPaints>[number]) => dryingOfItem(item).usual;
 
-function heatId({ piece, support, powder }: Heated, { schools }: ProcessInput): string {
-  return stepId('heat', schools.heats === 'each' ? piece : support, powder);
+function heatId({ piece, support, powder }: Heated, { plan }: ProcessInput): string {
+  return stepId('heat', plan.habits.heatsPowder === 'each' ? piece : support, powder);
 }
 
 /** Prints in one powder on one paper are heated at once, or each by itself. */
@@ -233,9 +237,4 @@ function cutMasks({ masks }: ProcessInput): Step[] {
     minutes: benchMinutes['cut-mask'],
     ...{ drying: noTime, mayPause: true, cautions: ['blades'], act: undefined },
   }));
-}
-
-/** Whether something on a paper is laid before what is printed on it. */
-export function isEarlyGround(mark: ResolvedMark | undefined): boolean {
-  return mark !== undefined && isGround(mark);
 }

@@ -32,6 +32,7 @@ const things: Readonly<Record<EditIssue['in'], readonly [one: string, more: stri
   combinations: ['combination', 'combinations'],
   overlaps: ['decision on two prints', 'decisions on two prints'],
   scenes: ['scene in strips', 'scenes in strips'],
+  overrides: ['decision on a step', 'decisions on steps'],
   accepted: ['finding left as it is', 'findings left as they are'],
 };
 

@@ -1,0 +1,79 @@
+import type { MaskPlan } from '../masking/maskCard';
+import type { Evenings } from '../plan/evenings';
+import type { Plan } from '../plan/plan';
+import { applyOverrides } from '../process/applyOverrides';
+import { deriveSteps } from '../process/deriveSteps';
+import { dayBegins, nextSessions } from '../process/evenings';
+import { orderSteps } from '../process/orderSteps';
+import { planWork, type WorkOutcome } from '../process/planWork';
+import { ruledArrows } from '../process/ruledArrows';
+import type { Deadline, ProcessPlan, WorkTime } from '../process/processPlan';
+import { settleOrder } from '../process/settleOrder';
+import type { ResolvedCard } from '../resolve/resolvedCard';
+import { processInput } from './processInput';
+
+/** So many evenings are looked through. */
+const mostSessions = 40;
+
+/**
+ * All that follows from a plan about how it is made.
+ * @param isOver whether the time for planning the evenings is over
+ * @param states how many states the order may be looked for in
+ */
+export function processCard(
+  plan: Plan,
+  card: ResolvedCard,
+  time: WorkTime,
+  isOver: () => boolean,
+  masks?: MaskPlan,
+  states?: number,
+): ProcessPlan {
+  const input = processInput(plan, card, masks);
+  const derived = deriveSteps(input);
+  const decided = applyOverrides(derived.all, ruledArrows(derived), plan.overrides);
+  const settled = settleOrder(decided.arrows, decided.insisted);
+  const order = orderSteps(decided.steps, settled.arrows, states);
+  const evenings = plan.making.evenings ?? time.evenings;
+  const work = planWork(
+    {
+      steps: order.steps,
+      arrows: settled.arrows,
+      start: time.start,
+      sessions: nextSessions(evenings, time.start, mostSessions),
+      people: evenings.people,
+    },
+    isOver,
+  );
+  const place = new Map(work.ok ? work.plan.planned.map(({ step }, at) => [step, at]) : []);
+  return {
+    steps: order.steps.toSorted((a, b) => (place.get(a.id) ?? 0) - (place.get(b.id) ?? 0)),
+    arrows: settled.arrows,
+    changes: { count: order.changes, bound: order.bound, isProven: order.isProven },
+    breaches: settled.breaches,
+    contradictions: settled.contradictions,
+    skipped: decided.skipped,
+    lost: decided.lost,
+    work,
+    deadlines: deadlinesOf(plan, evenings, work),
+    evenings,
+    papers: input.papers,
+  };
+}
+
+/** A card is filmed and published from the morning on. */
+function deadlinesOf({ about }: Plan, { zone }: Evenings, work: WorkOutcome): readonly Deadline[] {
+  if (!work.ok) return [];
+  const days = [
+    { what: 'film', day: about.filmOn },
+    { what: 'publish', day: about.publishOn },
+  ] as const;
+  return days.flatMap(({ what, day }): readonly Deadline[] => {
+    if (day === null) return [];
+    const by = dayBegins(day, zone);
+    const late = work.plan.planned.reduce(
+      (sum, { start, end }) => sum + Math.max(0, end - Math.max(start, by)),
+      0,
+    );
+    return [{ what, day, short: Math.ceil(late / 60_000) }];
+  });
+}

@@ -1,0 +1,41 @@
+import type { Evenings } from '../plan/evenings';
+import type { Override } from '../plan/override';
+import type { Arrow } from './arrow';
+import type { WorkOutcome } from './planWork';
+import type { PrintedPaper } from './processInput';
+import type { Breach, Contradiction } from './settleOrder';
+import type { Step } from './step';
+
+/** When a card is worked on. */
+export interface WorkTime {
+  /** In milliseconds since 1970. */
+  readonly start: number;
+  readonly evenings: Evenings;
+}
+
+/** A day by which a card has to be done, and how much work is left then. */
+export interface Deadline {
+  readonly what: 'film' | 'publish';
+  /** Year-month-day. */
+  readonly day: string;
+  /** Minutes of work after it; 0 where it is met. */
+  readonly short: number;
+}
+
+/** How a card is made: its steps, their order, and when. */
+export interface ProcessPlan {
+  /** As they are done. */
+  readonly steps: readonly Step[];
+  /** What has to come before what; in no circle. */
+  readonly arrows: readonly Arrow[];
+  readonly changes: { readonly count: number; readonly bound: number; readonly isProven: boolean };
+  readonly breaches: readonly Breach[];
+  readonly contradictions: readonly Contradiction[];
+  readonly skipped: readonly Step[];
+  readonly lost: readonly Override[];
+  readonly work: WorkOutcome;
+  readonly deadlines: readonly Deadline[];
+  readonly evenings: Evenings;
+  /** What is printed on each paper, for its pictures. */
+  readonly papers: readonly PrintedPaper[];
+}

@@ -1,0 +1,275 @@
+import { ArrowDown, ArrowUp } from 'lucide-react';
+import { groupBy } from '../../../core/groupBy';
+import { batchEdits } from '../../../core/plan/batchEdits';
+import { overrideId } from '../../../core/plan/collections';
+import type { Override } from '../../../core/plan/override';
+import { lagOf, type Arrow } from '../../../core/process/arrow';
+import { directArrows } from '../../../core/process/directArrows';
+import { decideStep } from '../../../core/process/moveStep';
+import type { ProcessPlan } from '../../../core/process/processPlan';
+import type { Step } from '../../../core/process/step';
+import { stepWords } from '../../../core/process/stepWords';
+import { cautionWords } from '../../../core/prose/cautionWords';
+import { reasonWords } from '../../../core/prose/reasonWords';
+import { minutesWords } from '../../../core/prose/timeWords';
+import { capitalise, joinWords } from '../../../core/words/phrases';
+import { IconButton } from '../../parts/IconButton';
+import { NumberField } from '../../parts/NumberField';
+import { TextField } from '../../parts/TextField';
+import { useCardSession } from '../../session/CardSession';
+import { rowTime } from './workWords';
+
+interface Props {
+  readonly step: Step;
+  readonly number: number;
+  readonly process: ProcessPlan;
+  readonly isBroken: boolean;
+  readonly onMove: (by: number) => void;
+}
+
+const minutesIssue = 'Minutes from 0 to 100000, halves too.';
+
+/** The chosen step unfolded: what it waits for and what waits for it, its things, cautions and minutes. */
+export function StepTicket({ step, number, process, isBroken, onMove }: Props) {
+  const { card, plan, commit } = useCardSession();
+  const { overrides } = plan;
+  const decide = (kind: Parameters<typeof decideStep>[1], override: Override | null) => {
+    const edits = decideStep(overrides, kind, step.id, override);
+    if (edits.length > 0) commit(batchEdits(edits));
+  };
+  const own = overrides.find(
+    (each): each is Extract<Override, { kind: 'minutes' }> =>
+      each.kind === 'minutes' && each.step === step.id,
+  );
+  const setMinutes = (change: { minutes?: number | null; drying?: number | null }) => {
+    const next = { minutes: own?.minutes ?? null, drying: own?.drying ?? null, ...change };
+    const isPlain = next.minutes === null && next.drying === null;
+    decide('minutes', isPlain ? null : { kind: 'minutes', step: step.id, ...next });
+  };
+  const added = overrides.find((each) => each.kind === 'add' && `own:${each.id}` === step.id);
+  const isOwn = step.kind === 'own';
+  const decided = decidedOf(overrides, step.id);
+  const isSplit = overrides.some(
+    ({ kind, ...each }) => kind === 'split' && 'step' in each && each.step === step.id,
+  );
+  return (
+    <section
+      aria-label={`Step ${number}`}
+      className="border-l-violet border-l-4 bg-white py-2 pr-3 pl-2.5"
+    >
+      <div className="grid grid-cols-[2.25rem_1fr_auto] items-baseline gap-x-1">
+        <span className="font-heading bg-violet mr-2 px-1 text-center text-[17px] font-semibold text-white">
+          {number}
+        </span>
+        <TextField
+          label={`What step ${number} is called`}
+          value={stepWords(step, card)}
+          className="in-place w-full min-w-0 text-[17px] font-semibold"
+          maxLength={200}
+          onCommit={(words) =>
+            isOwn && added?.kind === 'add'
+              ? commit(
+                  batchEdits([
+                    { kind: 'remove', in: 'overrides', id: overrideId(added) },
+                    { kind: 'put', in: 'overrides', item: { ...added, words } },
+                  ]),
+                )
+              : decide('reword', { kind: 'reword', step: step.id, words })
+          }
+        />
+        <span className="text-sheet-muted whitespace-nowrap">{rowTime(step)}</span>
+      </div>
+      {step.things.length > 0 && (
+        <p className="text-muted pt-1">{capitalise(joinWords(step.things))}.</p>
+      )}
+      <Reasons process={process} step={step} isBroken={isBroken} />
+      {step.cautions.map((caution) => (
+        <p key={caution} className="text-pencil pt-1">
+          {cautionWords[caution]}
+        </p>
+      ))}
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1.5 pt-2">
+        {!isOwn && (
+          <>
+            <span className="flex items-center gap-2">
+              <NumberField
+                label="At work"
+                value={step.minutes.usual}
+                min={0}
+                max={100_000}
+                digits={1}
+                className="field w-16"
+                issue={minutesIssue}
+                onCommit={(minutes) => setMinutes({ minutes })}
+              />
+              min
+            </span>
+            <span className="flex items-center gap-2">
+              <NumberField
+                label="to dry"
+                value={step.drying.usual}
+                min={0}
+                max={100_000}
+                digits={1}
+                className="field w-16"
+                issue={minutesIssue}
+                onCommit={(drying) => setMinutes({ drying })}
+              />
+              min
+            </span>
+          </>
+        )}
+        <IconButton label="One earlier (Alt+↑)" onClick={() => onMove(-1)}>
+          <ArrowUp size={16} />
+        </IconButton>
+        <IconButton label="One later (Alt+↓)" onClick={() => onMove(1)}>
+          <ArrowDown size={16} />
+        </IconButton>
+        {!isOwn && step.minutes.usual > 1 && !step.id.includes('second part') && (
+          <button
+            type="button"
+            className="button"
+            onClick={() =>
+              decide(
+                'split',
+                isSplit
+                  ? null
+                  : { kind: 'split', step: step.id, minutes: Math.ceil(step.minutes.usual) / 2 },
+              )
+            }
+          >
+            {isSplit ? 'Do it in one' : 'In two parts'}
+          </button>
+        )}
+        {isOwn && added ? (
+          <button
+            type="button"
+            className="button"
+            onClick={() => commit({ kind: 'remove', in: 'overrides', id: overrideId(added) })}
+          >
+            Remove it
+          </button>
+        ) : (
+          <button
+            type="button"
+            className="button"
+            onClick={() => decide('skip', { kind: 'skip', step: step.id })}
+          >
+            Leave it out
+          </button>
+        )}
+        {decided.length > 0 && (
+          <button
+            type="button"
+            className="button"
+            onClick={() =>
+              commit(
+                batchEdits(
+                  decided.map((each) => ({
+                    kind: 'remove',
+                    in: 'overrides',
+                    id: overrideId(each),
+                  })),
+                ),
+              )
+            }
+          >
+            As follows from the card
+          </button>
+        )}
+      </div>
+      <p className="text-muted pt-1.5">{sourceWords(step, decided)}</p>
+    </section>
+  );
+}
+
+/** All that was decided of a step but that it is one of the designer's own. */
+function decidedOf(overrides: readonly Override[], id: string): readonly Override[] {
+  return overrides.filter(
+    (each) =>
+      each.kind !== 'add' && (each.step === id || (each.kind === 'before' && each.then === id)),
+  );
+}
+
+const decidedWords: Readonly<Record<Override['kind'], string>> = {
+  skip: 'left out',
+  reword: 'its words',
+  minutes: 'its minutes',
+  before: 'its place',
+  split: 'its two parts',
+  add: 'all of it',
+};
+
+/** Where the figures come from. */
+function sourceWords(step: Step, decided: readonly Override[]): string {
+  const { quick, slow } = step.minutes;
+  const spread = `Quick ${minutesWords(quick)}, slow ${minutesWords(slow)}`;
+  if (step.kind === 'own') return 'A step of your own.';
+  if (decided.length === 0) return `${spread}; as usual for its kind.`;
+  const kinds = [...new Set(decided.map(({ kind }) => decidedWords[kind]))];
+  return `${spread}. You decided ${joinWords(kinds)}.`;
+}
+
+function Reasons({
+  process,
+  step,
+  isBroken,
+}: {
+  readonly process: ProcessPlan;
+  readonly step: Step;
+  readonly isBroken: boolean;
+}) {
+  const direct = directArrows(process.arrows);
+  const number = (id: string) => process.steps.findIndex((each) => each.id === id) + 1;
+  const into = direct.filter(({ then }) => then === step.id);
+  const out = direct.filter(({ before }) => before === step.id);
+  const breaches = process.breaches.filter(({ insisted }) => insisted.then === step.id);
+  return (
+    <>
+      {isBroken &&
+        breaches.map(({ insisted, rule }) => (
+          <p key={rule.rule} className="text-pencil pt-1">
+            <strong>Against a rule</strong>, after {number(insisted.before)}:{' '}
+            {reasonWords[rule.because]}.
+          </p>
+        ))}
+      {into.length > 0 && (
+        <p className="pt-1">
+          <strong>After</strong>{' '}
+          {reasonList(into, 'before', number, (each) => waitWords(each, process))}
+        </p>
+      )}
+      {out.length > 0 && step.kind !== 'photo' && (
+        <p className="pt-1">
+          <strong>Before</strong> {reasonList(out, 'then', number, () => '')}
+        </p>
+      )}
+      {into.length === 0 && <p className="text-muted pt-1">It waits for nothing.</p>}
+    </>
+  );
+}
+
+/** So many reasons are told of each side; the rest are on the strip. */
+const mostReasons = 3;
+
+function reasonList(
+  arrows: readonly Arrow[],
+  end: 'before' | 'then',
+  number: (id: string) => number,
+  wait: (arrow: Arrow) => string,
+): string {
+  const groups = [...groupBy(arrows, (each) => each.because)].slice(0, mostReasons);
+  return `${groups
+    .map(([because, own]) => {
+      const numbers = own.map((each) => number(each[end])).toSorted((a, b) => a - b);
+      const waits = wait(own[0] as Arrow);
+      return `${joinWords(numbers.map(String))}${waits}: ${reasonWords[because]}`;
+    })
+    .join('; ')}.`;
+}
+
+function waitWords(arrow: Arrow, { steps }: ProcessPlan): string {
+  const before = steps.find(({ id }) => id === arrow.before);
+  const lag = before ? lagOf(arrow, before).usual : 0;
+  return lag >= 1 ? `, dry after ${minutesWords(lag)}` : '';
+}

@@ -1,0 +1,133 @@
+import { batchEdits } from '../../../core/plan/batchEdits';
+import { overrideId } from '../../../core/plan/collections';
+import type { PieceId } from '../../../core/plan/ids';
+import { moveStep } from '../../../core/process/moveStep';
+import type { ProcessPlan } from '../../../core/process/processPlan';
+import { stepWords } from '../../../core/process/stepWords';
+import { followMaker } from '../../../core/prose/cautionWords';
+import { KeyedButton } from '../../parts/KeyedButton';
+import { newPieceId } from '../../parts/newPieceId';
+import { useKeys } from '../../parts/useKeys';
+import { useCardSession } from '../../session/CardSession';
+import { EveningsEditor } from './EveningsEditor';
+import { StepRows } from './StepRows';
+import { TableView } from './TableView';
+import { TimeStrip } from './TimeStrip';
+import { useChosenStep } from './useChosenStep';
+import { workHeading, workNotes } from './workWords';
+
+/** The order of work: what is done when, what dries meanwhile, and why each step stands where it does. */
+export function StepsStation() {
+  const { process } = useCardSession();
+  if (!process.plan)
+    return (
+      <p role="status" className="p-[18px]">
+        {process.hasFailed
+          ? 'The steps could not be worked out. Change something on the card, or load the page again.'
+          : 'Putting the steps in order…'}
+      </p>
+    );
+  return <Planned process={process.plan} />;
+}
+
+function Planned({ process }: { readonly process: ProcessPlan }) {
+  const { plan, card, commit, process: state } = useCardSession();
+  const { steps, work, skipped } = process;
+  const chosen = useChosenStep(steps);
+  const broken = new Set(
+    process.breaches.flatMap(({ insisted }) => [insisted.then, insisted.before]),
+  );
+  const current = steps[chosen.at];
+  const move = (at: number, to: number) => {
+    if (to < 0 || to >= steps.length) return false;
+    const edits = moveStep(steps, plan.overrides, at, to);
+    if (edits.length === 0) return false;
+    commit(batchEdits(edits));
+    chosen.choose(at);
+    return true;
+  };
+  const walk = (by: number) => () => {
+    const to = chosen.at + by;
+    if (to < 0 || to >= steps.length) return false;
+    chosen.choose(to);
+    return true;
+  };
+  const add = () => {
+    if (!current) return false;
+    const id = newPieceId();
+    commit({
+      kind: 'put',
+      in: 'overrides',
+      item: {
+        ...{ kind: 'add', id: id as PieceId, words: 'A step of your own', place: 'desk' },
+        ...{ minutes: 5, drying: 0, after: current.id },
+      },
+    });
+    return true;
+  };
+  useKeys({
+    ArrowDown: walk(1),
+    ArrowUp: walk(-1),
+    'Alt+ArrowDown': () => move(chosen.at, chosen.at + 1),
+    'Alt+ArrowUp': () => move(chosen.at, chosen.at - 1),
+    n: add,
+  });
+  return (
+    <div
+      className={`flex h-full min-h-[600px] flex-col gap-2 px-[18px] pt-3 ${state.isOld ? 'opacity-85' : ''}`}
+    >
+      {work.ok && <TimeStrip process={process} work={work.plan} chosen={chosen} broken={broken} />}
+      <p className="shrink-0">
+        <strong className="font-heading pr-4 text-[19px] font-semibold">
+          {workHeading(process)}
+        </strong>
+        <span className="text-sheet-muted">{workNotes(process, card).join(' ')}</span>
+      </p>
+      <div className="grid min-h-0 flex-1 grid-cols-[minmax(300px,380px)_1fr] gap-x-6">
+        <div className="flex min-h-0 flex-col gap-2 overflow-auto pb-3">
+          {current && <TableView process={process} done={chosen.at} step={current} />}
+          <p>
+            <strong className="font-heading text-[17px] font-semibold">
+              On the table before step {chosen.at + 1}
+            </strong>
+          </p>
+          <p className="flex flex-wrap gap-x-4 gap-y-2">
+            <KeyedButton keyName="n" onClick={add}>
+              Add a step after it
+            </KeyedButton>
+          </p>
+          <EveningsEditor />
+          {skipped.length > 0 && (
+            <section aria-label="Left out">
+              <h3 className="pt-2 text-[17px]">Left out</h3>
+              <ul>
+                {skipped.map((step) => (
+                  <li key={step.id} className="flex items-baseline gap-3 py-0.5">
+                    <span>{stepWords(step, card)}</span>
+                    <button
+                      type="button"
+                      className="link"
+                      onClick={() =>
+                        commit({
+                          kind: 'remove',
+                          in: 'overrides',
+                          id: overrideId({ kind: 'skip', step: step.id }),
+                        })
+                      }
+                    >
+                      Put it back
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+          <p className="text-sheet-muted text-[15px]">{followMaker}</p>
+        </div>
+        <div className="min-h-0 overflow-auto pb-3">
+          <StepRows process={process} chosen={chosen} broken={broken} onMove={move} />
+        </div>
+      </div>
+    </div>
+  );
+}

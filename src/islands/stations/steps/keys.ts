@@ -1,0 +1,9 @@
+import type { KeyLine } from '../../parts/KeysDialog';
+
+/** The keys of Steps, as the help lists them. */
+export const stepsKeys: readonly KeyLine[] = [
+  ['↑ ↓', 'the step before, or after'],
+  ['Alt+↑ ↓', 'do it one earlier, or later'],
+  ['b', 'work at the bench, one step at a time'],
+  ['n', 'add a step of your own after it'],
+];

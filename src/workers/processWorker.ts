@@ -1,0 +1,24 @@
+import { keepAlike } from '../core/compute/keepAlike';
+import { processCard } from '../core/compute/processCard';
+import { resolvePlan } from '../core/resolve/resolvePlan';
+import { answerInTurn } from './answerInTurn';
+import type { ProcessQuestion, ProcessReply } from './processMessages';
+
+let last: Pick<ProcessQuestion, 'plan' | 'library'> | undefined;
+
+/** So long the evenings are searched through at the most; the gap is told where they are not proven by then. */
+const searchMilliseconds = 1500;
+
+answerInTurn(function* answer({
+  number,
+  start,
+  evenings,
+  ...asked
+}: ProcessQuestion): Generator<ProcessReply, void> {
+  const { plan, library } = keepAlike(last, asked);
+  last = { plan, library };
+  const card = resolvePlan(plan, library);
+  const until = performance.now() + searchMilliseconds;
+  const isOver = () => performance.now() > until;
+  yield { kind: 'process', number, process: processCard(plan, card, { start, evenings }, isOver) };
+});
