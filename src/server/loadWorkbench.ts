@@ -9,11 +9,12 @@ import { usedLibrary } from '../core/kinds/usedLibrary';
 import { libraryOf } from './exportCard';
 import { findCard } from './repositories/cards';
 import { findBatch } from './repositories/cutBatches';
+import { findWork } from './repositories/workBatches';
 import { countItems } from './repositories/library';
 import { readHoldings } from './repositories/stash';
 import { mostWholeStash } from './stashSize';
-import { listReleases, readHouse } from './repositories/team';
-import { readUnit } from './session';
+import { listReleases, readEvenings, readHouse } from './repositories/team';
+import { readDesigner, readUnit } from './session';
 
 /** A card for the workbench; one that is heavy is drawn by the browser alone, so that others need not wait for it here. */
 export interface LoadedWorkbench {
@@ -35,11 +36,13 @@ export async function loadWorkbench(
   const card = await findCard(db, cardId.data);
   if (!card) return undefined;
   const isStashWhole = (await countItems(db)) <= mostWholeStash;
-  const [library, releases, batch, house] = await Promise.all([
+  const [library, releases, batch, house, work, evenings] = await Promise.all([
     libraryOf(db, card, isStashWhole),
     listReleases(db),
     findBatch(db, card.id),
     readHouse(db),
+    findWork(db, card.id),
+    readEvenings(db, card.plan.about.designerId ?? readDesigner(cookies)),
   ]);
   const items = [...new Set(library.map((item) => item.id))];
   const holdings = await readHoldings(db, isStashWhole ? undefined : items);
@@ -57,6 +60,8 @@ export async function loadWorkbench(
     holdings,
     mail: house.mail,
     batch: batch ?? null,
+    work: work ?? null,
+    evenings,
     build,
     ...(!isHeavy && { findings: computeCard(card.plan, library).findings }),
   };

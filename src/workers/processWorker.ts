@@ -13,6 +13,7 @@ answerInTurn(function* answer({
   number,
   start,
   evenings,
+  done = [],
   ...asked
 }: ProcessQuestion): Generator<ProcessReply, void> {
   const { plan, library } = keepAlike(last, asked);
@@ -20,5 +21,9 @@ answerInTurn(function* answer({
   const card = resolvePlan(plan, library);
   const until = performance.now() + searchMilliseconds;
   const isOver = () => performance.now() > until;
-  yield { kind: 'process', number, process: processCard(plan, card, { start, evenings }, isOver) };
+  yield {
+    kind: 'process',
+    number,
+    process: processCard(plan, card, { start, evenings, done }, isOver),
+  };
 });

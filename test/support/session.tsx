@@ -79,9 +79,10 @@ export function sessionOn(plan: Plan, library: Library = usualLibrary) {
       isLooking: false,
       hasFailed: false,
     },
+    work: { work: null, failure: undefined, keep: vi.fn() },
     process: {
       plan: undefined,
-      time: { start: 0, evenings: usualEvenings('UTC') },
+      time: { start: 0, evenings: usualEvenings('UTC'), done: [] },
       isOld: false,
       hasFailed: false,
     },

@@ -55,6 +55,8 @@ export interface Arrow {
   readonly then: string;
   readonly because: StepReason;
   readonly wait: Wait;
+  /** How long it waits, where that is not how long the first takes to dry. */
+  readonly lag?: Spread;
   /** Minutes after which it is too late; undefined for none. */
   readonly most?: number;
 }
@@ -81,7 +83,11 @@ export function arrow(
 const touchMinutes = 10;
 
 /** How long an arrow waits, from quick to slow. */
-export function lagOf({ wait }: Pick<Arrow, 'wait'>, { drying }: Pick<Step, 'drying'>): Spread {
+export function lagOf(
+  { wait, lag }: Pick<Arrow, 'wait' | 'lag'>,
+  { drying }: Pick<Step, 'drying'>,
+): Spread {
+  if (lag) return lag;
   if (wait === 'none') return { quick: 0, usual: 0, slow: 0 };
   if (wait === 'dry') return drying;
   const short = (minutes: number) => Math.min(minutes, touchMinutes);

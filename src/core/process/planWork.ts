@@ -13,6 +13,8 @@ export interface WorkProblem {
   readonly start: number;
   readonly sessions: readonly Session[];
   readonly people: number;
+  /** Steps that are done, when, in milliseconds since 1970: they are not planned again, and what they wait for is over. */
+  readonly done?: ReadonlyMap<string, number>;
 }
 
 /** When a step is done, in milliseconds since 1970. */
@@ -63,8 +65,10 @@ const singleTools = ['die press', 'heat tool'];
  * told.
  * @param isOver whether the time for it is over
  */
-export function planWork(problem: WorkProblem, isOver: () => boolean): WorkOutcome {
-  const { steps, start, sessions } = problem;
+export function planWork(whole: WorkProblem, isOver: () => boolean): WorkOutcome {
+  const { start, sessions, done = new Map<string, number>() } = whole;
+  const steps = whole.steps.filter(({ id }) => !done.has(id));
+  const problem = { ...whole, steps };
   if (steps.length === 0)
     return {
       ok: true,
@@ -77,7 +81,7 @@ export function planWork(problem: WorkProblem, isOver: () => boolean): WorkOutco
     from: Math.ceil((from - start) / unit),
     to: Math.floor((to - start) / unit),
   }));
-  const schedule = scheduleProblem(problem, windows);
+  const schedule = scheduleProblem(problem, windows, (id) => earliestOf(whole, id));
   const outcome = solveSchedule(schedule, isOver);
   if (!outcome.ok) return outcome;
   const moment = (at: number) => start + at * unit;
@@ -111,6 +115,7 @@ export function planWork(problem: WorkProblem, isOver: () => boolean): WorkOutco
 function scheduleProblem(
   { steps, arrows, people }: Pick<WorkProblem, 'steps' | 'arrows' | 'people'>,
   open: readonly Window[],
+  earliest: (id: string) => number = () => 0,
 ): ScheduleProblem {
   const byId = new Map(steps.map((step) => [step.id, step]));
   const activities = steps.map((step): Activity => {
@@ -125,7 +130,13 @@ function scheduleProblem(
       return [{ after: before.id, least, most: most && Math.max(least, most * perMinute) }];
     });
     return {
-      ...{ id, mayPause, after, duration: Math.round(minutes.usual * perMinute) },
+      ...{
+        id,
+        mayPause,
+        after,
+        notBefore: earliest(id),
+        duration: Math.round(minutes.usual * perMinute),
+      },
       needs: [{ resource: 'hands', amount: 1 }, ...(tool ? [{ resource: tool, amount: 1 }] : [])],
     };
   });
@@ -136,6 +147,17 @@ function scheduleProblem(
       ...singleTools.map((id) => ({ id, capacity: 1 })),
     ],
   };
+}
+
+/** When what a step waits for that is done is dry, in units from the start. */
+function earliestOf({ steps, arrows, start, done }: WorkProblem, id: string): number {
+  return arrows.reduce((latest, arrow) => {
+    const at = arrow.then === id ? done?.get(arrow.before) : undefined;
+    const before = steps.find((step) => step.id === arrow.before);
+    if (at === undefined || !before) return latest;
+    const dry = at + lagOf(arrow, before).usual * 60_000;
+    return Math.max(latest, Math.ceil((dry - start) / unit));
+  }, 0);
 }
 
 /**

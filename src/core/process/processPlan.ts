@@ -4,6 +4,7 @@ import type { Arrow } from './arrow';
 import type { WorkOutcome } from './planWork';
 import type { PrintedPaper } from './processInput';
 import type { Breach, Contradiction } from './settleOrder';
+import type { Stage } from './batchStages';
 import type { Step } from './step';
 
 /** When a card is worked on. */
@@ -11,6 +12,8 @@ export interface WorkTime {
   /** In milliseconds since 1970. */
   readonly start: number;
   readonly evenings: Evenings;
+  /** What is done for all copies, when; it is not planned again. */
+  readonly done?: readonly { readonly step: string; readonly at: number }[] | undefined;
 }
 
 /** A day by which a card has to be done, and how much work is left then. */
@@ -20,6 +23,18 @@ export interface Deadline {
   readonly day: string;
   /** Minutes of work after it; 0 where it is met. */
   readonly short: number;
+}
+
+/** All copies of a card, made stage by stage. */
+export interface BatchPlan {
+  readonly copies: number;
+  /** As they are done. */
+  readonly stages: readonly Stage[];
+  /** Between the steps the stages stand for. */
+  readonly arrows: readonly Arrow[];
+  readonly work: WorkOutcome;
+  /** So many copies are done in one of these evenings, if one begins there; 0 where not one is. */
+  readonly perEvening: number;
 }
 
 /** How a card is made: its steps, their order, and when. */
@@ -34,6 +49,8 @@ export interface ProcessPlan {
   readonly skipped: readonly Step[];
   readonly lost: readonly Override[];
   readonly work: WorkOutcome;
+  /** Undefined where one is made. */
+  readonly batch: BatchPlan | undefined;
   readonly deadlines: readonly Deadline[];
   readonly evenings: Evenings;
   /** What is printed on each paper, for its pictures. */

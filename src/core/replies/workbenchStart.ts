@@ -2,7 +2,9 @@ import type { CutBatch } from '../cutting/cutBatch';
 import type { Finding } from '../findings/finding';
 import type { Unit } from '../length/length';
 import type { Release } from '../plan/cardFile';
+import type { Evenings } from '../plan/evenings';
 import type { Library } from '../plan/library';
+import type { WorkBatch } from '../process/workBatch';
 import type { Plan } from '../plan/plan';
 import type { HouseMail } from '../stash/houseMail';
 import type { Holding } from '../stash/holding';
@@ -26,6 +28,10 @@ export interface WorkbenchStart {
   readonly mail: HouseMail;
   /** The accepted cut plan and the work done on it. */
   readonly batch: CutBatch | null;
+  /** What is done of its copies. */
+  readonly work: WorkBatch | null;
+  /** When its designer works; null where they have not said. */
+  readonly evenings: Evenings | null;
   /** What the rules find; left out for a card that is too heavy to be looked over on the way. */
   readonly findings?: readonly Finding[];
   /** The build of the server that drew the page. */

@@ -1,9 +1,12 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import type { Evenings } from '../../core/plan/evenings';
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import { usualEvenings } from '../../core/plan/usualEvenings';
 import type { ProcessPlan, WorkTime } from '../../core/process/processPlan';
+import type { WorkBatch } from '../../core/process/workBatch';
 import type { ProcessReply } from '../../workers/processMessages';
+import { zoneHere } from '../parts/zoneHere';
 import { useCardWorker, type FailedReply } from './useCardWorker';
 
 /** How a card is made, as far as that is worked out. */
@@ -20,9 +23,30 @@ export interface ProcessState {
 const start = () =>
   new Worker(new URL('../../workers/processWorker.ts', import.meta.url), { type: 'module' });
 
-/** Works out steps, order and evenings in a worker whenever a card has changed. @param isLooked they are seen now */
-export function useProcess(plan: Plan, library: Library, isLooked: boolean): ProcessState {
-  const [time] = useState(timeNow);
+/** What else decides when a card is made. */
+interface Circumstances {
+  /** The steps are seen now. */
+  readonly isLooked: boolean;
+  /** When its designer works; null where they have not said. */
+  readonly evenings: Evenings | null;
+  readonly work: WorkBatch | null;
+}
+
+/** Works out steps, order and evenings in a worker whenever a card has changed. */
+export function useProcess(
+  plan: Plan,
+  library: Library,
+  { isLooked, evenings, work }: Circumstances,
+): ProcessState {
+  const [now] = useState(timeNow);
+  const time = useMemo(
+    (): WorkTime => ({
+      start: now,
+      evenings: evenings ?? usualEvenings(zoneHere()),
+      done: doneOf(work),
+    }),
+    [now, evenings, work],
+  );
   const { told, isOld, hasFailed } = useCardWorker<ProcessReply, ProcessPlan>({
     ...{ plan, library, more: time, isLooked, start, take },
   });
@@ -31,13 +55,17 @@ export function useProcess(plan: Plan, library: Library, isLooked: boolean): Pro
 
 const fiveMinutes = 300_000;
 
-/** The next full five minutes of now, on the clocks of this machine. */
-function timeNow(): WorkTime {
-  const { timeZone } = new Intl.DateTimeFormat().resolvedOptions();
-  return {
-    start: Math.ceil(Date.now() / fiveMinutes) * fiveMinutes,
-    evenings: usualEvenings(timeZone),
-  };
+/** The next full five minutes of now. */
+function timeNow(): number {
+  return Math.ceil(Date.now() / fiveMinutes) * fiveMinutes;
+}
+
+/** What is done for all copies, and when. */
+function doneOf(work: WorkBatch | null): WorkTime['done'] {
+  if (!work) return [];
+  return work.steps
+    .filter(({ copies }) => copies >= work.copies)
+    .map(({ step, lastAt }) => ({ step, at: Date.parse(lastAt) }));
 }
 
 function take(

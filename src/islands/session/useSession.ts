@@ -17,6 +17,7 @@ import { useFindings } from './useFindings';
 import { useMasks } from './useMasks';
 import { usePost } from './usePost';
 import { useProcess } from './useProcess';
+import { useWork } from './useWork';
 import { useSelection } from './useSelection';
 import { useKnownStash } from './useKnownStash';
 
@@ -83,7 +84,12 @@ export function useSession(
   const cutting = useCutting({ plan, card, state: batch, holdings, isLooked });
   const masks = useMasks(plan, library, view === 'masks');
   const post = usePost(plan, library, holdings, mail, view === 'post' || view === 'sheet');
-  const process = useProcess(plan, library, view === 'steps');
+  const work = useWork(cardId, start.work);
+  const process = useProcess(plan, library, {
+    isLooked: view === 'steps',
+    evenings: start.evenings,
+    work: work.work,
+  });
   const suppliesOf = useSuppliesOf();
 
   const { batch: accepted } = batch;
@@ -166,6 +172,7 @@ export function useSession(
     masks,
     post,
     process,
+    work,
   };
   const controls: SessionControls = {
     state,

@@ -1,11 +1,14 @@
 import { useState } from 'react';
 import type { Unit } from '../../core/length/length';
 import type { Designer, Release } from '../../core/plan/cardFile';
+import type { Evenings } from '../../core/plan/evenings';
+import { usualEvenings } from '../../core/plan/usualEvenings';
 import type { Habits } from '../../core/plan/habits';
 import type { HouseMail } from '../../core/stash/houseMail';
 import { localDay } from '../../core/text/localDay';
 import { NameBar } from '../parts/NameBar';
 import { DayField } from '../parts/DayField';
+import { EveningsForm } from '../parts/EveningsForm';
 import { HabitsForm } from '../parts/HabitsForm';
 import { KeysDialog, type KeyLine } from '../parts/KeysDialog';
 import { NewReleaseDialog } from '../parts/NewReleaseDialog';
@@ -15,6 +18,7 @@ import { rememberUnit } from '../parts/UnitSwitch';
 import { useKeptFocus } from '../parts/useKeptFocus';
 import { useIsLive } from '../parts/useIsLive';
 import { useKeys } from '../parts/useKeys';
+import { zoneHere } from '../parts/zoneHere';
 import { postJson } from '../wire/postJson';
 import { PostageForm } from './PostageForm';
 import { clockWords } from '../words/momentWords';
@@ -31,6 +35,8 @@ interface Props {
   readonly designers: readonly Designer[];
   readonly releases: readonly Release[];
   readonly designerId: string | null;
+  /** When they work; null where they have not said. */
+  readonly evenings: Evenings | null;
   readonly unit: Unit;
 }
 
@@ -50,6 +56,7 @@ export function Team(props: Props) {
   const [house, setHouse] = useState(props.house);
   const [releases, setReleases] = useState(props.releases);
   const [designerId, setDesignerId] = useState(props.designerId);
+  const [hours, setHours] = useState(props.evenings);
   const [unit, setUnit] = useState(props.unit);
   const [saved, setSaved] = useState('');
   const [failure, setFailure] = useState('');
@@ -70,6 +77,13 @@ export function Team(props: Props) {
   const keepRelease = async ({ id, ...change }: Release) => {
     const reply = await postJson(`/api/releases/${id}`, change, 'release');
     if (reply.ok) setReleases((now) => now.map((each) => (each.id === id ? reply.body : each)));
+    say(reply.ok ? undefined : reply.message);
+  };
+  const keepHours = async (next: Evenings, of: string) => {
+    const before = hours;
+    setHours(next);
+    const reply = await postJson('/api/evenings', { designerId: of, evenings: next }, 'done');
+    if (!reply.ok) setHours(before);
     say(reply.ok ? undefined : reply.message);
   };
   const changeUnit = (next: Unit) => {
@@ -120,6 +134,9 @@ export function Team(props: Props) {
               onNamed={(designer) => setDesignerId(designer.id)}
             />
           </section>
+          {me && isLive && (
+            <YourEvenings hours={hours} onChange={(next) => void keepHours(next, me.id)} />
+          )}
           <section aria-label="Releases">
             <h2 className="pb-2 text-xl">Releases</h2>
             <ul className="border-ink max-w-[46rem] border-t">
@@ -205,5 +222,25 @@ export function Team(props: Props) {
         />
       )}
     </div>
+  );
+}
+
+interface EveningsProps {
+  readonly hours: Evenings | null;
+  readonly onChange: (evenings: Evenings) => void;
+}
+
+/** When one works; the usual evenings, by the clocks of this machine, until one has said. */
+function YourEvenings({ hours, onChange }: EveningsProps) {
+  const own = hours ?? usualEvenings(zoneHere());
+  return (
+    <section aria-label="Your evenings">
+      <h2 className="text-xl">Your evenings</h2>
+      <p className="text-sheet-muted pb-1">
+        The steps of your cards are laid into them, where a card has no evenings of its own. They go
+        by the clocks of {own.zone}.
+      </p>
+      <EveningsForm value={own} onChange={onChange} />
+    </section>
   );
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { storedBatchSchema } from '../../core/cutting/cutBatch';
 import { libraryItemSchema } from '../../core/plan/libraryItem';
+import { workBatchSchema } from '../../core/process/workBatch';
 import { upgradePlan, type PlanIssue } from '../../core/plan/upgradePlan';
 import { plainMail } from '../../core/stash/plainMail';
 import { holdingSchema } from '../../core/stash/holding';
@@ -28,7 +29,7 @@ export const backupTables = [
   {
     name: 'designers',
     table: schema.designers,
-    row: z.object({ id: z.string(), name: z.string() }),
+    row: z.object({ id: z.string(), name: z.string(), evenings: json.default(null) }),
   },
   {
     name: 'releases',
@@ -80,6 +81,11 @@ export const backupTables = [
   {
     name: 'cutBatches',
     table: schema.cutBatches,
+    row: z.object({ cardId: z.string(), data: json }),
+  },
+  {
+    name: 'workBatches',
+    table: schema.workBatches,
     row: z.object({ cardId: z.string(), data: json }),
   },
 ] as const;
@@ -141,6 +147,11 @@ export function failureOf(
     case 'cutBatches': {
       const read = storedBatchSchema.safeParse(row['data']);
       const what = `cut plan of card ${String(row['cardId'])}`;
+      return read.success ? undefined : { what, reason: reasonOf(read.error) };
+    }
+    case 'workBatches': {
+      const read = workBatchSchema.safeParse(row['data']);
+      const what = `work on card ${String(row['cardId'])}`;
       return read.success ? undefined : { what, reason: reasonOf(read.error) };
     }
     case 'house':

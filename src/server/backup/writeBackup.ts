@@ -12,6 +12,7 @@ import {
   type SQL,
 } from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
+import { groupBy } from '../../core/groupBy';
 import type { CardId } from '../../core/plan/ids';
 import {
   cards,
@@ -22,6 +23,7 @@ import {
   libraryItems,
   releases,
   revisions,
+  workBatches,
 } from '../schema';
 import type { Database, Transaction } from '../storeTypes';
 import type { TableName } from './backupRows';
@@ -61,7 +63,7 @@ async function* readRows(db: Database): AsyncGenerator<readonly string[]> {
   for await (const some of readLibrary(db)) yield some;
 }
 
-/** What is small, of one moment: the team, what there is in the stash, and the cut plans by their cards. */
+/** What is small, of one moment: the team, what there is in the stash, and the cut plans and the work by their cards. */
 async function readTeam(db: Database) {
   return db.transaction(
     async (tx) => {
@@ -71,10 +73,13 @@ async function readTeam(db: Database) {
         ...(await textsOf(tx, 'releases', releases, asc(releases.id))),
         ...(await textsOf(tx, 'holdings', holdings, asc(holdings.itemId))),
       ];
-      const kept = await tx
+      const cut = await tx
         .select({ cardId: cutBatches.cardId, text: rowText('cutBatches', cutBatches) })
         .from(cutBatches);
-      return { names, batches: new Map(kept.map(({ cardId, text }) => [cardId, text])) };
+      const work = await tx
+        .select({ cardId: workBatches.cardId, text: rowText('workBatches', workBatches) })
+        .from(workBatches);
+      return { names, batches: groupBy([...cut, ...work], ({ cardId }) => cardId) };
     },
     { isolationLevel: 'repeatable read', accessMode: 'read only' },
   );
@@ -88,10 +93,10 @@ async function textsOf(tx: Transaction, name: TableName, table: PgTable, order: 
   return rows.map(({ text }) => text);
 }
 
-/** The cards by id, each followed by its revisions up to the one it is at, which never change, and by its cut plan. */
+/** The cards by id, each followed by its revisions up to the one it is at, which never change, by its cut plan, and by the work on it. */
 async function* readCards(
   db: Database,
-  batches: ReadonlyMap<string, string>,
+  batches: ReadonlyMap<string, readonly { readonly text: string }[]>,
 ): AsyncGenerator<readonly string[]> {
   const { id, revision } = cards;
   const pages = inPages((last: { readonly id: CardId } | undefined) =>
@@ -105,7 +110,7 @@ async function* readCards(
   for await (const some of pages) {
     yield some.map(({ text }) => text);
     for await (const texts of readRevisions(db, some)) yield texts;
-    yield some.flatMap((card) => batches.get(card.id) ?? []);
+    yield some.flatMap((card) => (batches.get(card.id) ?? []).map(({ text }) => text));
   }
 }
 

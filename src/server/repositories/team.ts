@@ -1,5 +1,7 @@
 import { asc, eq } from 'drizzle-orm';
 import type { Designer, Release } from '../../core/plan/cardFile';
+import { eveningsSchema, type Evenings } from '../../core/plan/evenings';
+import type { DesignerId } from '../../core/plan/ids';
 import { defaultHabits, habitsSchema, type Habits } from '../../core/plan/habits';
 import { houseMailSchema, type HouseMail } from '../../core/stash/houseMail';
 import { plainMail } from '../../core/stash/plainMail';
@@ -7,13 +9,42 @@ import { isObject } from '../../core/plan/upgrades/document';
 import { upgradeHabits } from '../../core/plan/upgrades/upgradeHabits';
 import { withMasks } from '../../core/plan/upgrades/upgradePlan7';
 import { usualPostHabits10 } from '../../core/plan/upgrades/usual10';
+import { usualWorkHabits12 } from '../../core/plan/upgrades/usual12';
 import { usualSchools9 } from '../../core/plan/upgrades/usual9';
 import type { Database, Transaction } from '../storeTypes';
 import { designers, house, releases } from '../schema';
 
 /** The designers by name. */
 export async function listDesigners(db: Database): Promise<readonly Designer[]> {
-  return db.select().from(designers).orderBy(asc(designers.name));
+  const { id, name } = designers;
+  return db.select({ id, name }).from(designers).orderBy(asc(name));
+}
+
+/** When a designer works; null for one who has not said, or whom nobody knows. */
+export async function readEvenings(
+  db: Database,
+  designerId: DesignerId | null,
+): Promise<Evenings | null> {
+  if (designerId === null) return null;
+  const [row] = await db
+    .select({ evenings: designers.evenings })
+    .from(designers)
+    .where(eq(designers.id, designerId));
+  return eveningsSchema.nullable().parse(row?.evenings ?? null);
+}
+
+/** Keeps when a designer works; false when there is none of this id. */
+export async function keepEvenings(
+  db: Database,
+  designerId: DesignerId,
+  evenings: Evenings | null,
+): Promise<boolean> {
+  const changed = await db
+    .update(designers)
+    .set({ evenings })
+    .where(eq(designers.id, designerId))
+    .returning({ id: designers.id });
+  return changed.length > 0;
 }
 
 /** The designer of this name, made when there is none. */
@@ -71,7 +102,9 @@ export async function findHouse(db: Database): Promise<House | undefined> {
 function currentHabits(stored: unknown): Habits {
   const habits = upgradeHabits(stored);
   return habitsSchema.parse(
-    isObject(habits) ? { ...usualPostHabits10, ...usualSchools9, ...withMasks(habits) } : habits,
+    isObject(habits)
+      ? { ...usualWorkHabits12, ...usualPostHabits10, ...usualSchools9, ...withMasks(habits) }
+      : habits,
   );
 }
 

@@ -7,3 +7,4 @@ export { libraryItems } from './libraryItems';
 export { releases } from './releases';
 export { revisions } from './revisions';
 export { standingCards } from './standingCards';
+export { workBatches } from './workBatches';

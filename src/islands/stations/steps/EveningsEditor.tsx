@@ -1,79 +1,31 @@
-import type { Evenings } from '../../../core/plan/evenings';
-import { Select } from '../../parts/Select';
+import { EveningsForm } from '../../parts/EveningsForm';
 import { useCardSession } from '../../session/CardSession';
 
-const days = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
-
-/** When this card is worked on: days of the week, hours, and by how many. */
+/** When this card is worked on; as its designer usually works, until it is set for the card. */
 export function EveningsEditor() {
   const { plan, process, commit } = useCardSession();
   const own = plan.making.evenings;
   const evenings = own ?? process.time.evenings;
-  const set = (next: Evenings | null) =>
-    commit({ kind: 'set-making', change: { evenings: next as never } });
-  const first = evenings.weekly[0] ?? { from: '19:00', to: '21:00' };
-  const toggle = (day: number, isOn: boolean) => {
-    const rest = evenings.weekly.filter((each) => each.day !== day);
-    const weekly = isOn ? [...rest, { day, from: first.from, to: first.to }] : rest;
-    if (weekly.length > 0) set({ ...evenings, weekly: weekly.toSorted((a, b) => a.day - b.day) });
-  };
-  const change = (key: 'from' | 'to', clock: string) => {
-    if (/^\d\d:\d\d$/.test(clock))
-      set({ ...evenings, weekly: evenings.weekly.map((each) => ({ ...each, [key]: clock })) });
-  };
   return (
     <section aria-label="Evenings">
       <h3 className="pt-2 text-[17px]">Evenings</h3>
-      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-1">
-        {days.map((name, at) => (
-          <label key={name} className="flex items-center gap-1">
-            <input
-              type="checkbox"
-              checked={evenings.weekly.some(({ day }) => day === at + 1)}
-              onChange={(event) => toggle(at + 1, event.target.checked)}
-            />
-            {name}
-          </label>
-        ))}
-      </div>
-      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-1">
-        <label className="flex items-center gap-2">
-          from
-          <input
-            type="time"
-            className="field"
-            value={first.from}
-            onChange={(event) => change('from', event.target.value)}
-          />
-        </label>
-        <label className="flex items-center gap-2">
-          to
-          <input
-            type="time"
-            className="field"
-            value={first.to}
-            onChange={(event) => change('to', event.target.value)}
-          />
-        </label>
-        <label className="flex items-center gap-2">
-          by
-          <Select
-            className="in-place"
-            value={String(evenings.people)}
-            onChange={(event) => set({ ...evenings, people: Number(event.target.value) })}
-          >
-            {[1, 2, 3, 4].map((count) => (
-              <option key={count} value={count}>
-                {count === 1 ? 'one' : `${count} people`}
-              </option>
-            ))}
-          </Select>
-        </label>
-      </div>
+      <EveningsForm
+        value={evenings}
+        onChange={({ zone, weekly, people }) =>
+          commit({
+            kind: 'set-making',
+            change: { evenings: { zone, people, weekly: [...weekly] } },
+          })
+        }
+      />
       <p className="text-sheet-muted pt-1 text-[15px]">
         {own ? 'For this card only' : 'As usual'}, by the clocks of {evenings.zone}.
         {own && (
-          <button type="button" className="link pl-2" onClick={() => set(null)}>
+          <button
+            type="button"
+            className="link pl-2"
+            onClick={() => commit({ kind: 'set-making', change: { evenings: null } })}
+          >
             As usual again
           </button>
         )}

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { batchEdits } from '../../../core/plan/batchEdits';
 import { overrideId } from '../../../core/plan/collections';
 import type { PieceId } from '../../../core/plan/ids';
@@ -9,10 +10,13 @@ import { KeyedButton } from '../../parts/KeyedButton';
 import { newPieceId } from '../../parts/newPieceId';
 import { useKeys } from '../../parts/useKeys';
 import { useCardSession } from '../../session/CardSession';
+import { Bench } from './Bench';
 import { EveningsEditor } from './EveningsEditor';
+import { StageTable } from './StageTable';
 import { StepRows } from './StepRows';
 import { TableView } from './TableView';
 import { TimeStrip } from './TimeStrip';
+import { useAtBench } from './useAtBench';
 import { useChosenStep } from './useChosenStep';
 import { workHeading, workNotes } from './workWords';
 
@@ -27,19 +31,41 @@ export function StepsStation() {
           : 'Putting the steps in order…'}
       </p>
     );
-  return <Planned process={process.plan} />;
+  return <Steps process={process.plan} />;
 }
 
-function Planned({ process }: { readonly process: ProcessPlan }) {
-  const { plan, card, commit, process: state } = useCardSession();
-  const { steps, work, skipped } = process;
-  const chosen = useChosenStep(steps);
+/** The plan, or the bench, at which one stays over a reload. */
+function Steps({ process }: { readonly process: ProcessPlan }) {
+  const { cardId } = useCardSession();
+  const [isAtBench, setAtBench] = useAtBench(cardId);
+  return isAtBench ? (
+    <Bench process={process} onLeave={() => setAtBench(false)} />
+  ) : (
+    <Planned process={process} onBench={() => setAtBench(true)} />
+  );
+}
+
+interface PlannedProps {
+  readonly process: ProcessPlan;
+  readonly onBench: () => void;
+}
+
+function Planned({ process, onBench }: PlannedProps) {
+  const { plan, card, commit, process: state, work: made } = useCardSession();
+  const { steps, work, skipped, batch } = process;
+  const [isByStage, setByStage] = useState(false);
+  const showsStages = isByStage && batch !== undefined;
+  const shown = showsStages
+    ? { ...process, steps: batch.stages.map(({ step }) => step), arrows: batch.arrows }
+    : process;
+  const shownWork = showsStages ? batch.work : work;
+  const chosen = useChosenStep(shown.steps);
   const broken = new Set(
     process.breaches.flatMap(({ insisted }) => [insisted.then, insisted.before]),
   );
-  const current = steps[chosen.at];
+  const current = shown.steps[chosen.at];
   const move = (at: number, to: number) => {
-    if (to < 0 || to >= steps.length) return false;
+    if (showsStages || to < 0 || to >= steps.length) return false;
     const edits = moveStep(steps, plan.overrides, at, to);
     if (edits.length === 0) return false;
     commit(batchEdits(edits));
@@ -48,12 +74,12 @@ function Planned({ process }: { readonly process: ProcessPlan }) {
   };
   const walk = (by: number) => () => {
     const to = chosen.at + by;
-    if (to < 0 || to >= steps.length) return false;
+    if (to < 0 || to >= shown.steps.length) return false;
     chosen.choose(to);
     return true;
   };
   const add = () => {
-    if (!current) return false;
+    if (!current || showsStages) return false;
     const id = newPieceId();
     commit({
       kind: 'put',
@@ -71,12 +97,20 @@ function Planned({ process }: { readonly process: ProcessPlan }) {
     'Alt+ArrowDown': () => move(chosen.at, chosen.at + 1),
     'Alt+ArrowUp': () => move(chosen.at, chosen.at - 1),
     n: add,
+    b: onBench,
+    c: () => {
+      if (!batch) return false;
+      setByStage(!isByStage);
+      return true;
+    },
   });
   return (
     <div
       className={`flex h-full min-h-[600px] flex-col gap-2 px-[18px] pt-3 ${state.isOld ? 'opacity-85' : ''}`}
     >
-      {work.ok && <TimeStrip process={process} work={work.plan} chosen={chosen} broken={broken} />}
+      {shownWork.ok && (
+        <TimeStrip process={shown} work={shownWork.plan} chosen={chosen} broken={broken} />
+      )}
       <p className="shrink-0">
         <strong className="font-heading pr-4 text-[19px] font-semibold">
           {workHeading(process)}
@@ -85,16 +119,30 @@ function Planned({ process }: { readonly process: ProcessPlan }) {
       </p>
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(300px,380px)_1fr] gap-x-6">
         <div className="flex min-h-0 flex-col gap-2 overflow-auto pb-3">
-          {current && <TableView process={process} done={chosen.at} step={current} />}
+          {current && (
+            <TableView
+              process={process}
+              done={steps.findIndex(({ id }) => id === current.id)}
+              step={current}
+            />
+          )}
           <p>
             <strong className="font-heading text-[17px] font-semibold">
               On the table before step {chosen.at + 1}
             </strong>
           </p>
           <p className="flex flex-wrap gap-x-4 gap-y-2">
+            <KeyedButton keyName="b" isOutlined onClick={onBench}>
+              {made.work ? 'Go on at the bench' : 'Work at the bench'}
+            </KeyedButton>
             <KeyedButton keyName="n" onClick={add}>
               Add a step after it
             </KeyedButton>
+            {batch && (
+              <KeyedButton keyName="c" onClick={() => setByStage(!isByStage)}>
+                {isByStage ? 'One card' : `${batch.copies} copies by stage`}
+              </KeyedButton>
+            )}
           </p>
           <EveningsEditor />
           {skipped.length > 0 && (
@@ -125,7 +173,11 @@ function Planned({ process }: { readonly process: ProcessPlan }) {
           <p className="text-sheet-muted text-[15px]">{followMaker}</p>
         </div>
         <div className="min-h-0 overflow-auto pb-3">
-          <StepRows process={process} chosen={chosen} broken={broken} onMove={move} />
+          {showsStages ? (
+            <StageTable batch={batch} />
+          ) : (
+            <StepRows process={process} chosen={chosen} broken={broken} onMove={move} />
+          )}
         </div>
       </div>
     </div>

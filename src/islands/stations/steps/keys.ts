@@ -5,5 +5,8 @@ export const stepsKeys: readonly KeyLine[] = [
   ['↑ ↓', 'the step before, or after'],
   ['Alt+↑ ↓', 'do it one earlier, or later'],
   ['b', 'work at the bench, one step at a time'],
+  ['c', 'all copies by stage, or one card'],
+  ['space', 'at the bench: this one is done'],
+  ['Enter', 'at the bench: all copies are done'],
   ['n', 'add a step of your own after it'],
 ];
