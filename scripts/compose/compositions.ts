@@ -6,6 +6,7 @@ import {
   blend,
   dieCut,
   drawn,
+  drop,
   edges,
   embossed,
   gem,
@@ -195,6 +196,29 @@ export const compositions: Readonly<Record<string, Compose>> = {
     image('jar-2', 'shelf-panel', 'jar', at('l 1 7/16', 'b 3/8')),
     image('jar-1', 'shelf-panel', 'jar', at('l 3/8', 'b 3/8')),
     image('greeting', 'shelf-panel', 'thank-you', at('r 3/4', 't 1 1/4')),
+  ],
+  'mooring-by-lamplight': () => [
+    blend('dusk', 'water-panel', 'Dusk', [
+      ['Dusk', 0, 46],
+      ['Pond', 34, 100],
+    ]),
+    image('boat', 'water-panel', 'boat', at('c', 'b 3/8')),
+    words(
+      'greeting',
+      'water-panel',
+      ['still my safe harbour'],
+      at('r 1/2', 't 1/2'),
+      '3/16',
+      'hand',
+      embossed('Clear sticky', 'Brass dust'),
+    ),
+    dieCut('tower', 'water-panel', 'Tower', 'lighthouse-die', 'chalk-216', at('l 1/2', 'b 1/4'), {
+      attach: 'foam',
+    }),
+    image('lighthouse', 'tower', 'lighthouse', at('c', 'b 1/16')),
+    ...['r 3 1/4', 'r 2 1/8', 'r 1'].map((across, index) =>
+      drop(`drop-${index + 1}`, 'water-panel', at(across, 'b 1/4'), 'Clear drops 4 mm', '5/32'),
+    ),
   ],
   'marrow-prize': () => [
     image('marrow', 'top-panel', 'marrow', at('c', 'b 47.5 mm')),

@@ -105,7 +105,7 @@ export const gem = (
   place: PlaceRule,
   of: string,
   across = '1/8',
-): Piece => ({
+): PieceOf<'dot'> => ({
   kind: 'dot',
   ...plainMark,
   id: id as PieceId,
@@ -117,6 +117,20 @@ export const gem = (
   colour: sourceOf(of),
   group: 'gems',
   item: of.startsWith('#') ? null : refOf(of),
+});
+
+/** A wet drop, which is set when all is glued. */
+export const drop = (
+  id: string,
+  support: string,
+  place: PlaceRule,
+  of: string,
+  across: string,
+): Piece => ({
+  ...gem(id, support, place, of, across),
+  name: 'Drop',
+  look: 'drop',
+  group: 'drops',
 });
 
 /** Ribbon or twine of the stash across a paper, as one would cut it. */

@@ -10,6 +10,8 @@ import { defaultHabits } from '../../src/core/plan/habits';
 import type { CardId, PieceId } from '../../src/core/plan/ids';
 import type { Library } from '../../src/core/plan/library';
 import type { LibraryItem, LibraryRef } from '../../src/core/plan/libraryItem';
+import type { Evenings } from '../../src/core/plan/evenings';
+import type { Override } from '../../src/core/plan/override';
 import { newPlan } from '../../src/core/plan/newPlan';
 import type { Paper, Piece, PlaceRule, SizeRule, Support, Zone } from '../../src/core/plan/piece';
 import { centred, papersOf, plainPiece } from '../../src/core/plan/pieces';
@@ -64,6 +66,10 @@ export interface CardDescription {
   readonly status: CardStatus;
   readonly filmOn?: string;
   readonly copies?: number;
+  /** What its designer decided of its steps. */
+  readonly overrides?: readonly Override[];
+  /** When it is worked on, where that is not as usual. */
+  readonly evenings?: Evenings;
   /** The class of mail it is to go by. */
   readonly mail?: MailClassId;
   /** Cards of the same design: other words of the piece of this id, and other stocks in place of one. */
@@ -109,7 +115,11 @@ export function planCard(described: CardDescription, library: Library, team: Tea
     techniques: described.techniques.split(', ').filter(Boolean),
     filmOn: described.filmOn ?? null,
   };
-  const making = { ...bare.making, copies: described.copies ?? 1 };
+  const making = {
+    ...bare.making,
+    copies: described.copies ?? 1,
+    evenings: described.evenings ?? null,
+  };
   const envelope = described.box
     ? ({ by: 'made', kind: 'box', stock: named(library, 'stock', described.box) } as const)
     : bare.post.envelope;
@@ -121,6 +131,7 @@ export function planCard(described: CardDescription, library: Library, team: Tea
       about,
       making,
       post,
+      overrides: described.overrides ?? [],
     },
   );
   const plan = { ...layered, uses: usesOf(described, layered, library) };

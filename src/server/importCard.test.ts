@@ -47,7 +47,7 @@ describe('the demo', () => {
     expect(await listReleases(db)).toHaveLength(4);
     const found = await Promise.all(demoNames.map((name) => findCard(db, name as CardId)));
     const cards = found.flatMap((card) => card ?? []);
-    expect(cards).toHaveLength(23);
+    expect(cards).toHaveLength(24);
     expect(cards.filter(({ plan }) => plan.about.series)).toHaveLength(6);
     const schools = new Set(cards.map(({ plan }) => plan.habits.leadingUnit));
     expect([...schools].sort()).toEqual(['in', 'mm']);

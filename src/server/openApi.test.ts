@@ -28,6 +28,8 @@ describe('the OpenAPI document', () => {
         'colour',
         'masking',
         'post',
+        'steps',
+        'schedule',
       ].map((subject) => `/api/compute/${subject}`),
     );
     for (const [path, { post }] of Object.entries(document.paths)) {

@@ -137,6 +137,66 @@ export const serviceExamples: Readonly<Record<string, Readonly<Record<string, Se
       },
     },
   },
+  steps: { card: demoCard },
+  schedule: {
+    evenings: {
+      summary: 'A panel that dries overnight, in two evenings of two hours, in minutes',
+      value: {
+        activities: [
+          { id: 'blend', duration: 10, needs: [{ resource: 'hands' }] },
+          { id: 'words', duration: 5, needs: [{ resource: 'hands' }] },
+          {
+            id: 'glue',
+            duration: 8,
+            needs: [{ resource: 'hands' }],
+            after: [{ activity: 'blend', least: 240 }, { activity: 'words' }],
+          },
+        ],
+        resources: [
+          {
+            id: 'hands',
+            open: [
+              { from: 0, to: 120 },
+              { from: 1440, to: 1560 },
+            ],
+          },
+        ],
+      },
+    },
+    flowShop: {
+      summary: 'Three jobs on two machines that take them in one order',
+      value: {
+        activities: [
+          { id: 'a1', job: 'a', duration: 3, needs: [{ resource: 'one' }] },
+          {
+            id: 'a2',
+            job: 'a',
+            duration: 2,
+            needs: [{ resource: 'two' }],
+            after: [{ activity: 'a1' }],
+          },
+          { id: 'b1', job: 'b', duration: 1, needs: [{ resource: 'one' }] },
+          {
+            id: 'b2',
+            job: 'b',
+            duration: 4,
+            needs: [{ resource: 'two' }],
+            after: [{ activity: 'b1' }],
+          },
+          { id: 'c1', job: 'c', duration: 2, needs: [{ resource: 'one' }] },
+          {
+            id: 'c2',
+            job: 'c',
+            duration: 2,
+            needs: [{ resource: 'two' }],
+            after: [{ activity: 'c1' }],
+          },
+        ],
+        resources: [{ id: 'one' }, { id: 'two' }],
+        sameOrder: [['one', 'two']],
+      },
+    },
+  },
   masking: {
     shapes: {
       summary: 'A bean row before a shed and a barrow, in millimetres from front to back',

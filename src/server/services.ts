@@ -48,6 +48,17 @@ import {
   solvePost,
   type PostProblem,
 } from '../core/compute/postProblem';
+import {
+  answerSchedule,
+  scheduleAnswerSchema,
+  scheduleProblemSchema,
+} from '../core/compute/scheduleProblem';
+import {
+  solveSteps,
+  stepsAnswerSchema,
+  stepsProblemSchema,
+  stepsSchemaFor,
+} from '../core/compute/stepsProblem';
 import { RefusalError } from './respond';
 
 /** What a service is given beside its problem: the solver, and how long it may take. */
@@ -175,6 +186,24 @@ export const services: readonly ComputeService[] = [
     answer: postAnswerSchema,
     hasTimeLimit: false,
     solve: solving((problem: PostProblem) => solvePost(problem)),
+  },
+  {
+    subject: 'steps',
+    summary: 'The steps of a card in order, what is found of it, and the evenings they take',
+    body: stepsProblemSchema,
+    schemaFor: stepsSchemaFor,
+    answer: stepsAnswerSchema,
+    hasTimeLimit: true,
+    solve: solving(solveSteps),
+  },
+  {
+    subject: 'schedule',
+    summary: 'When activities start: lags, resources with calendars, machines of one order',
+    body: scheduleProblemSchema,
+    schemaFor: () => scheduleProblemSchema,
+    answer: scheduleAnswerSchema,
+    hasTimeLimit: true,
+    solve: solving(answerSchedule),
   },
 ];
 

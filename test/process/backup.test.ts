@@ -33,7 +33,7 @@ describe('a backup of a Nibwright that runs', () => {
   it('is restored into an empty folder, every card the same bytes', async () => {
     const server = await startServer({ folder: join(work, 'from'), port: 4195 });
     const before = await allCards(server);
-    expect(before.length).toBe(23);
+    expect(before.length).toBe(24);
     const response = await fetch(`${server.address}/api/backup`);
     expect(response.headers.get('content-disposition')).toMatch(/nibwright-.*\.jsonl\.gz/);
     const file = join(work, 'all.jsonl.gz');
@@ -42,7 +42,7 @@ describe('a backup of a Nibwright that runs', () => {
     expect(await restore(file, join(work, 'from'))).toContain('already open in another Nibwright');
     await server.stop();
 
-    expect(await restore(file, join(work, 'into'))).toContain('23 cards are restored');
+    expect(await restore(file, join(work, 'into'))).toContain('24 cards are restored');
     expect(await restore(file, join(work, 'into'))).toContain('There are cards here already');
     expect(await restore(join(work, 'gone.gz'), join(work, 'new'))).toContain('There is no file');
     const restored = await startServer({ folder: join(work, 'into'), port: 4195, seed: 'starter' });

@@ -58,7 +58,7 @@ export const foamTimes = 2;
 
 const overnight = 600;
 
-/** Minutes until an ink that was stamped or blended is dry. Common practice, but for sticky ink, from memory. */
+/** Minutes until an ink that was stamped or blended is dry. Common practice, but for sticky ink, from memory. Pigment is told on coated stock. */
 export const inkDrying: Readonly<Record<Ink['ink'], Spread>> = {
   dye: spread(5, 10, 15),
   reactive: spread(5, 10, 15),
@@ -67,6 +67,9 @@ export const inkDrying: Readonly<Record<Ink['ink'], Spread>> = {
   solvent: spread(3, 5, 8),
   sticky: spread(10, 30, 60),
 };
+
+/** Pigment ink on stock that takes it up. From memory. */
+export const absorbedDrying = spread(20, 30, 60);
 
 /** The same of what one colours with. Common practice, but for water markers and spray, from memory; pencil needs none. */
 export const mediumDrying: Readonly<Record<Medium['medium'], Spread>> = {

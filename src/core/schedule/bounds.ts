@@ -20,9 +20,8 @@ export function lowerBound(
     const users = network.users[at] ?? [];
     if (users.length === 0) return best;
     const byWork = workBound(network, at, heads, tails);
-    const isAlways = resource.windows[0]?.to === Infinity;
     const byOrder =
-      resource.capacity === 1 && isAlways ? jacksonBound(tasks, users, heads, tails) : 0;
+      resource.capacity === 1 ? jacksonBound(tasks, users, heads, tails, resource.windows) : 0;
     return Math.max(best, byWork, byOrder);
   }, byPath);
 }
@@ -64,29 +63,42 @@ function workEnd(
   return Infinity;
 }
 
-/** One thing at a time, with breaks, that of the longest tail first of those that are there. */
+/**
+ * One thing at a time, with breaks, in the time there is: of those that are there that of the longest tail first, which is
+ * best where one may break off.
+ */
 function jacksonBound(
   tasks: readonly Task[],
   users: readonly number[],
   heads: readonly number[],
   tails: readonly number[],
+  windows: Network['resources'][number]['windows'],
 ): number {
-  const byHead = users.toSorted((a, b) => (heads[a] ?? 0) - (heads[b] ?? 0));
+  const headOf = (user: number | undefined) => (user === undefined ? Infinity : (heads[user] ?? 0));
+  const byHead = users.toSorted((a, b) => headOf(a) - headOf(b));
   const left = new Map(users.map((user) => [user, (tasks[user] as Task).duration]));
   const there = new Set<number>();
-  let [next, now, best] = [0, 0, 0];
+  let [next, now, best, window] = [0, 0, 0, 0];
   while (next < byHead.length || there.size > 0) {
-    if (there.size === 0) now = Math.max(now, heads[byHead[next] ?? 0] ?? 0);
-    for (; next < byHead.length && (heads[byHead[next] ?? 0] ?? 0) <= now; next += 1)
-      there.add(byHead[next] ?? 0);
+    if (there.size === 0) now = Math.max(now, headOf(byHead[next]));
+    for (; headOf(byHead[next]) <= now; next += 1) there.add(byHead[next] as number);
     let longest = -1;
     for (const user of there)
       if (longest < 0 || (tails[user] ?? 0) > (tails[longest] ?? 0)) longest = user;
-    const until = next < byHead.length ? (heads[byHead[next] ?? 0] ?? 0) : Infinity;
-    const work = Math.min(left.get(longest) ?? 0, until - now);
+    const rest = left.get(longest) ?? 0;
+    while (rest > 0 && (windows[window]?.to ?? Infinity) <= now) window += 1;
+    const open = windows[window];
+    if (rest > 0 && !open) return Infinity;
+    // Where it is closed one waits for the next window, and looks again at what is there by then.
+    if (rest > 0 && open && open.from > now) {
+      now = Math.min(open.from, headOf(byHead[next]));
+      continue;
+    }
+    const until = Math.min(headOf(byHead[next]), rest > 0 ? (open?.to ?? Infinity) : Infinity);
+    const work = Math.min(rest, until - now);
     now += work;
-    left.set(longest, (left.get(longest) ?? 0) - work);
-    if (left.get(longest) === 0) {
+    left.set(longest, rest - work);
+    if (rest === work) {
       there.delete(longest);
       best = Math.max(best, now + (tails[longest] ?? 0));
     }

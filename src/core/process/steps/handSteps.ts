@@ -44,7 +44,7 @@ function colourSteps(mark: ResolvedMark): readonly Step[] {
       things: items.map(({ name }) => name),
       setup: { tool: slowest ? sortOfItem(slowest) : 'colour' },
       minutes: times(benchMinutes.colour, Math.min(factor, 3)),
-      drying: dryingOf(paints),
+      drying: dryingOf(paints, mark.ground),
       mayPause: true,
       cautions: isSpirit ? ['solvent'] : [],
     }),
@@ -73,8 +73,8 @@ function finishSteps(mark: ResolvedMark): readonly Step[] {
       setup: { tool: items[0]?.id ?? kind },
       minutes: times(benchMinutes.finish, 1 + 0.3 * (own.length - 1)),
       drying: isWet
-        ? longerSpread(dryingOf(paints), mediumDrying['glitter glue'])
-        : dryingOf(paints),
+        ? longerSpread(dryingOf(paints, mark.ground), mediumDrying['glitter glue'])
+        : dryingOf(paints, mark.ground),
       cautions: kind === 'glitter' ? ['dust'] : [],
     });
   });
@@ -88,7 +88,7 @@ function drawStep(mark: ResolvedMark): Step {
     ...(paints[0] && { colour: paints[0].colour }),
     things: items.map(({ name }) => name),
     setup: { tool: items[0]?.id ?? 'pen' },
-    drying: dryingOf(paints),
+    drying: dryingOf(paints, mark.ground),
   });
 }
 

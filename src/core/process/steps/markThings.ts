@@ -4,7 +4,7 @@ import type { Paint, PaintSource } from '../../kinds/paint';
 import type { Powder } from '../../plan/libraryItem';
 import type { ResolvedMark } from '../../resolve/resolvedMark';
 import { noTime, type Spread } from '../step';
-import { inkDrying, longerSpread, mediumDrying, wishDrying } from '../stepTimes';
+import { absorbedDrying, inkDrying, longerSpread, mediumDrying, wishDrying } from '../stepTimes';
 
 type ColourItem = Extract<PaintSource, { kind: 'item' }>['item'];
 
@@ -46,18 +46,23 @@ export function powdersOf(paints: readonly Paint[]): readonly Powder[] {
   return powders.filter((each, at) => powders.findIndex(({ id }) => id === each.id) === at);
 }
 
-/** Until all of these are dry. */
-export function dryingOf(paints: readonly Paint[]): Spread {
+/** Until all of these are dry on what is under them. */
+export function dryingOf(paints: readonly Paint[], ground: Paint): Spread {
   return itemsOfPaints(paints).reduce(
-    (longest, item) => longerSpread(longest, dryingOfItem(item)),
+    (longest, item) => longerSpread(longest, dryingOfItem(item, ground)),
     paints.some(({ from }) => from.kind === 'wish') ? wishDrying : noTime,
   );
 }
 
-export function dryingOfItem(item: ColourItem): Spread {
+/** Paper that takes no ink up. */
+const coated: readonly string[] = ['vellum', 'foil', 'acetate', 'toner'];
+
+export function dryingOfItem(item: ColourItem, { from }: Pick<Paint, 'from'>): Spread {
   switch (item.kind) {
-    case 'ink':
-      return inkDrying[item.ink];
+    case 'ink': {
+      const isCoated = from.kind === 'stock' && coated.includes(from.stock.paper);
+      return item.ink === 'pigment' && !isCoated ? absorbedDrying : inkDrying[item.ink];
+    }
     case 'medium':
       return mediumDrying[item.medium];
     case 'powder':

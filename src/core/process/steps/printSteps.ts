@@ -135,7 +135,7 @@ function stampSteps(
     setup: { ...(ink && { pad: ink.id }), tool },
     minutes: times(benchMinutes.stamp, Math.max(1, printed.length)),
     // Powder on it is melted while it is wet.
-    drying: powders.length > 0 ? noTime : dryingOf(printed),
+    drying: powders.length > 0 ? noTime : dryingOf(printed, mark.ground),
     cautions: inks.some((each) => each.kind === 'ink' && each.ink === 'solvent') ? ['solvent'] : [],
   });
   const [powder] = powders;
@@ -177,14 +177,14 @@ function groundStep(act: Act, mark: ResolvedMark, step: MakeStep): Step {
     brush: kind === 'blend' || kind === 'stencil' || kind === 'edges' ? (ink?.id ?? 'brush') : kind,
     ...(stencil && { stencil: stencil.id }),
   };
-  const drying = dryingOf(all);
+  const drying = dryingOf(all, mark.ground);
   const isWet = kind === 'spray' || kind === 'splatter';
   const layers = kind === 'stencil' ? Math.max(1, all.length) : 1;
   // Each ink beyond two is one more to work in.
   const factor = kind === 'blend' ? 1 + 0.2 * Math.max(0, items.length - 2) : layers;
   return step(kind, {
     act,
-    medium: longestDrying(items) ?? sorts[0] ?? '',
+    medium: longestDrying(items, mark) ?? sorts[0] ?? '',
     ...(ink && { colour: ink.colour }),
     things: [...(stencil ? [stencil.name] : []), ...items.map(({ name }) => name)],
     setup,
@@ -195,12 +195,14 @@ function groundStep(act: Act, mark: ResolvedMark, step: MakeStep): Step {
 }
 
 /** The sort of what takes longest to dry. */
-function longestDrying(items: ReturnType<typeof itemsOfPaints>): string | undefined {
-  const sorted = items.toSorted((a, b) => usualDrying(b) - usualDrying(a));
+function longestDrying(
+  items: ReturnType<typeof itemsOfPaints>,
+  { ground }: ResolvedMark,
+): string | undefined {
+  const usual = (item: (typeof items)[number]) => dryingOfItem(item, ground).usual;
+  const sorted = items.toSorted((a, b) => usual(b) - usual(a));
   return sorted[0] && sortOfItem(sorted[0]);
 }
-
-const usualDrying = (item: ReturnType<typeof itemsOfPaints>[number]) => dryingOfItem(item).usual;
 
 function heatId({ piece, support, powder }: Heated, { plan }: ProcessInput): string {
   return stepId('heat', plan.habits.heatsPowder === 'each' ? piece : support, powder);

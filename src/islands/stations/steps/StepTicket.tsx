@@ -48,6 +48,8 @@ export function StepTicket({ step, number, process, isBroken, onMove }: Props) {
   };
   const added = overrides.find((each) => each.kind === 'add' && `own:${each.id}` === step.id);
   const isOwn = step.kind === 'own';
+  const title = stepWords(step, card);
+  const things = step.things.filter((each) => !title.includes(each));
   const decided = decidedOf(overrides, step.id);
   const isSplit = overrides.some(
     ({ kind, ...each }) => kind === 'split' && 'step' in each && each.step === step.id,
@@ -63,7 +65,7 @@ export function StepTicket({ step, number, process, isBroken, onMove }: Props) {
         </span>
         <TextField
           label={`What step ${number} is called`}
-          value={stepWords(step, card)}
+          value={title}
           className="in-place w-full min-w-0 text-[17px] font-semibold"
           maxLength={200}
           onCommit={(words) =>
@@ -79,9 +81,7 @@ export function StepTicket({ step, number, process, isBroken, onMove }: Props) {
         />
         <span className="text-sheet-muted whitespace-nowrap">{rowTime(step)}</span>
       </div>
-      {step.things.length > 0 && (
-        <p className="text-muted pt-1">{capitalise(joinWords(step.things))}.</p>
-      )}
+      {things.length > 0 && <p className="text-muted pt-1">{capitalise(joinWords(things))}.</p>}
       <Reasons process={process} step={step} isBroken={isBroken} />
       {step.cautions.map((caution) => (
         <p key={caution} className="text-pencil pt-1">
@@ -222,7 +222,10 @@ function Reasons({
   const direct = directArrows(process.arrows);
   const number = (id: string) => process.steps.findIndex((each) => each.id === id) + 1;
   const into = direct.filter(({ then }) => then === step.id);
-  const out = direct.filter(({ before }) => before === step.id);
+  // That all is done before the picture is taken goes without saying.
+  const out = direct.filter(
+    ({ before, because }) => before === step.id && because !== 'shown-last',
+  );
   const breaches = process.breaches.filter(({ insisted }) => insisted.then === step.id);
   return (
     <>
@@ -236,7 +239,7 @@ function Reasons({
       {into.length > 0 && (
         <p className="pt-1">
           <strong>After</strong>{' '}
-          {reasonList(into, 'before', number, (each) => waitWords(each, process))}
+          {reasonList(into, 'before', number, (own) => waitWords(own, process))}
         </p>
       )}
       {out.length > 0 && step.kind !== 'photo' && (
@@ -256,20 +259,24 @@ function reasonList(
   arrows: readonly Arrow[],
   end: 'before' | 'then',
   number: (id: string) => number,
-  wait: (arrow: Arrow) => string,
+  wait: (arrows: readonly Arrow[]) => string,
 ): string {
   const groups = [...groupBy(arrows, (each) => each.because)].slice(0, mostReasons);
   return `${groups
     .map(([because, own]) => {
       const numbers = own.map((each) => number(each[end])).toSorted((a, b) => a - b);
-      const waits = wait(own[0] as Arrow);
+      const waits = wait(own);
       return `${joinWords(numbers.map(String))}${waits}: ${reasonWords[because]}`;
     })
     .join('; ')}.`;
 }
 
-function waitWords(arrow: Arrow, { steps }: ProcessPlan): string {
-  const before = steps.find(({ id }) => id === arrow.before);
-  const lag = before ? lagOf(arrow, before).usual : 0;
-  return lag >= 1 ? `, dry after ${minutesWords(lag)}` : '';
+/** The longest of them. */
+function waitWords(arrows: readonly Arrow[], { steps }: ProcessPlan): string {
+  const lags = arrows.map((arrow) => {
+    const before = steps.find(({ id }) => id === arrow.before);
+    return before ? lagOf(arrow, before).usual : 0;
+  });
+  const longest = Math.max(0, ...lags);
+  return longest >= 1 ? `, dry after ${minutesWords(longest)}` : '';
 }
