@@ -40,7 +40,7 @@ const mend = (of: Plan) => {
 
 describe('colours on a card', () => {
   it('of the demo give nothing to mend', () => {
-    expect(demoCards.length).toBe(23);
+    expect(demoCards.length).toBe(24);
     for (const each of demoCards) {
       const card = resolvePlan(each.plan, each.library);
       const input = { plan: each.plan, card, library: each.library, results: noResults };
