@@ -94,7 +94,9 @@ describe('how long it takes', () => {
     const plan = planOf([
       pieceOn('front', 'panel', measure('4', '5 1/4')),
       { ...outline, layers: [null, ...outline.layers.slice(1)] },
-      wordsOn('panel', 'greeting', ['hello']),
+      wordsOn('panel', 'greeting', ['hello'], {
+        y: { from: 'bottom', distance: typed('1/4') },
+      }),
     ]);
     const { steps } = processOf(plan);
     const rest = steps.filter(({ kind }) => kind !== 'cut' && kind !== 'score');
