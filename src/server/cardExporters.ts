@@ -24,6 +24,9 @@ import { TooManyRectanglesError } from '../core/cutting/unboundedValue';
 import { colourRows } from '../core/prose/colourRows';
 import { stampingSteps } from '../core/prose/stampingSteps';
 import { envelopeNeed } from '../core/post/envelopeNeed';
+import { processCard } from '../core/compute/processCard';
+import { usualEvenings } from '../core/plan/usualEvenings';
+import { makingSteps, writeStepsCsv, type MakingStep } from '../core/prose/makingSteps';
 import { maskCard } from '../core/masking/maskCard';
 import { postPlan } from '../core/post/postPlan';
 import { postSentences } from '../core/prose/postWords';
@@ -102,6 +105,20 @@ function cutOnce(job: CutJob, solver: CoverSolver): CutPlan | undefined {
   }
 }
 
+/** What is told of the steps names no day, so any evenings do. */
+const someEvenings = { start: Date.parse('2027-01-04T08:00:00Z'), evenings: usualEvenings('UTC') };
+
+/** How one card is made, as its reader does it. */
+function makingOf({ file, library }: ExportInput): readonly MakingStep[] {
+  const plan = forOneCard(file.plan);
+  const card = resolvePlan(plan, library);
+  const end = Date.now() + mostSeconds * 1000;
+  return makingSteps(
+    processCard(plan, card, someEvenings, () => Date.now() > end),
+    card,
+  );
+}
+
 const jigTitle = ({ plan: { about, base } }: CardFile, face: FaceId) =>
   `${about.title}: jig of the ${faceName(face, base.fold)}`;
 
@@ -143,6 +160,7 @@ export const cardExporters: readonly CardExporter[] = [
         colourRows(file.plan, card, library),
         stampingSteps(file.plan, card, maskCard(file.plan, card), unit),
         postSentences(postPlan(file.plan, card, library, [], houseSchemes(mail)), unit),
+        makingOf(input),
       );
     },
   },
@@ -152,6 +170,13 @@ export const cardExporters: readonly CardExporter[] = [
     says: () => ['cut list'],
     type: 'text/csv; charset=utf-8',
     write: (input) => writeCutListCsv(sheetOf(input)),
+  },
+  {
+    file: 'steps.csv',
+    ending: '.csv',
+    says: () => ['steps'],
+    type: 'text/csv; charset=utf-8',
+    write: (input) => writeStepsCsv(makingOf(input)),
   },
   {
     file: 'jig.svg',

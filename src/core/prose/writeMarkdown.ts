@@ -16,7 +16,9 @@ import {
   writeRevealsIn,
   yieldSentence,
 } from './sentences';
+import { followMaker } from './cautionWords';
 import { colourWords, type ColourRow } from './colourRows';
+import type { MakingStep } from './makingSteps';
 import type { StampingSteps } from './stampingSteps';
 import { capitalise } from '../words/phrases';
 
@@ -27,6 +29,7 @@ export function writeMarkdown(
   colours: readonly ColourRow[],
   stamping: readonly StampingSteps[],
   post: readonly string[],
+  making: readonly MakingStep[] = [],
 ): string {
   const { base, copies, missing, notes } = sheet;
   const lines = [
@@ -45,6 +48,7 @@ export function writeMarkdown(
     ...placementLines(sheet),
     ...stampingLines(stamping),
     ...colourLines(colours, sheet),
+    ...makingLines(making),
     ...supplyLines(supplies),
     ...postLines(post),
     ...(notes.trim() === '' ? [] : ['## Notes', '', escape(notes.trim()), '']),
@@ -88,6 +92,26 @@ function stampingLines(stamping: readonly StampingSteps[]): string[] {
     ...steps.map((sentence, at) => `${at + 1}. ${escape(sentence)}`),
     '',
   ]);
+}
+
+/** Step by step, with times, waits and cautions. */
+function makingLines(making: readonly MakingStep[]): string[] {
+  if (making.length === 0) return [];
+  return [
+    '## How it is made',
+    '',
+    ...making.map(({ number, what, things, time, wait, cautions }) => {
+      const more = [
+        things === '' ? '' : `${things}.`,
+        wait ? `Let it ${wait}.` : '',
+        ...cautions,
+      ].filter(Boolean);
+      return `${number}. **${escape(what)}**, ${time}. ${escape(more.join(' '))}`.trimEnd();
+    }),
+    '',
+    escape(followMaker),
+    '',
+  ];
 }
 
 /** Where each piece goes, in the order it is put on. */

@@ -86,7 +86,7 @@ export function useSession(
   const post = usePost(plan, library, holdings, mail, view === 'post' || view === 'sheet');
   const work = useWork(cardId, start.work);
   const process = useProcess(plan, library, {
-    isLooked: view === 'steps',
+    isLooked: view === 'steps' || view === 'sheet',
     evenings: start.evenings,
     work: work.work,
   });

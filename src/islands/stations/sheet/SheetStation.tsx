@@ -16,6 +16,7 @@ import { FilmingSheet } from './FilmingSheet';
 import { ProjectPage } from './ProjectPage';
 import { ColourTable } from './ColourTable';
 import { PlacementTable } from './PlacementTable';
+import { HowItIsMade } from './HowItIsMade';
 import { StampingOrder } from './StampingOrder';
 import { UsesEditor } from './UsesEditor';
 
@@ -65,6 +66,8 @@ export function SheetStation() {
           <ProjectPage sheet={sheet} card={card} unit={unit} supplies={supplies} />
         ) : page === 'placing' ? (
           <PlacementTable placements={sheet.placements} fold={sheet.fold} unit={unit} />
+        ) : page === 'making' ? (
+          <HowItIsMade />
         ) : page === 'stamping' ? (
           <StampingOrder />
         ) : page === 'colours' ? (
@@ -151,6 +154,7 @@ export function SheetStation() {
 const downloads = [
   { file: 'sheet.md', name: 'Markdown for a blog' },
   { file: 'cut-list.csv', name: 'Cut list as CSV' },
+  { file: 'steps.csv', name: 'Steps as CSV' },
   { file: 'picture.svg', name: 'Picture as SVG' },
   { file: 'card.nibwright.json', name: 'Card file' },
 ] as const;
@@ -158,6 +162,7 @@ const downloads = [
 const pages = [
   ['project', 'Project sheet'],
   ['placing', 'Where it goes'],
+  ['making', 'How it is made'],
   ['stamping', 'Stamp in this order'],
   ['colours', 'Colours'],
   ['supplies', 'Supplies'],

@@ -14,9 +14,9 @@ import { capitalise, joinWords } from '../../../core/words/phrases';
 import { KeyedButton } from '../../parts/KeyedButton';
 import { useKeys } from '../../parts/useKeys';
 import { useCardSession } from '../../session/CardSession';
+import { TableView } from '../../session/TableView';
 import { awaitedBy, benchWork, freeItems, type BenchItem } from './benchItems';
 import { DryingTimers } from './DryingTimers';
-import { TableView } from './TableView';
 import { timerWords, useNow } from './useNow';
 
 interface Props {

@@ -52,7 +52,7 @@ export interface Awaited {
   readonly until: number | undefined;
 }
 
-/** What keeps an item from being begun at a moment: what is not done, and what is not dry. */
+/** What keeps an item from being begun at a moment: what is not done, then what is not dry, the slowest first. */
 export function awaitedBy(
   { items, arrows, copies }: BenchWork,
   item: BenchItem,
@@ -68,7 +68,8 @@ export function awaitedBy(
       if (!worked || worked.copies < copies) return [{ item: before, until: undefined }];
       const until = Date.parse(worked.lastAt) + lagOf(arrow, before.of).usual * 60_000;
       return until > now ? [{ item: before, until }] : [];
-    });
+    })
+    .toSorted((a, b) => (b.until ?? Infinity) - (a.until ?? Infinity));
 }
 
 /** Items that may be done at a moment, in order. */

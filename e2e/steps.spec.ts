@@ -1,0 +1,160 @@
+import { saved } from './layoutPage';
+import { copyOf, expect, test, type Page } from './nibwright';
+
+const tab = (page: Page) => page.getByRole('link', { name: /^Steps/ });
+const rows = (page: Page) => page.getByRole('group', { name: /^Steps, in the order/ });
+const bench = (page: Page) => page.getByRole('region', { name: 'At the bench' });
+
+async function openSteps(page: Page, card: string): Promise<string> {
+  const id = await copyOf(page, card);
+  await page.goto(`/card/${id}/steps`);
+  await expect(rows(page)).toBeVisible();
+  return id;
+}
+
+/** The place of a step among the rows. */
+async function placeOf(page: Page, name: RegExp): Promise<number> {
+  const texts = await page
+    .getByRole('group', { name: 'The work along time' })
+    .getByRole('button')
+    .evaluateAll((all) => all.map((each) => each.getAttribute('aria-label') ?? ''));
+  return texts.findIndex((text) => name.test(text));
+}
+
+test('an elaborate slimline has its order and its evenings with nothing typed', async ({
+  page,
+}) => {
+  await openSteps(page, 'mooring-by-lamplight');
+  await expect(tab(page)).toContainText('2 evenings');
+  await expect(page.getByText(/2 evenings, .* at work; one is impossible/)).toBeVisible();
+  const [heat, blend, glue, drops] = await Promise.all([
+    placeOf(page, /Heat /),
+    placeOf(page, /Blend /),
+    placeOf(page, /Glue .*Buoy mat/),
+    placeOf(page, /Set Drop/),
+  ]);
+  expect(heat).toBeGreaterThan(0);
+  expect(blend).toBeGreaterThan(heat);
+  expect(glue).toBeGreaterThan(blend);
+  expect(drops).toBeGreaterThan(glue);
+});
+
+test('embossing moved after blending by keys is found, explained and mended by a key', async ({
+  page,
+}) => {
+  await openSteps(page, 'mooring-by-lamplight');
+  await rows(page)
+    .getByRole('button', { name: /Blend dusk/ })
+    .click();
+  const bar = page.getByRole('contentinfo');
+  const broken = bar.getByText(
+    /comes after .* as you put it: powder sticks to all that is not dry/,
+  );
+  // Earlier, until it stands before the heat tool; each press is saved, and the order worked out, before the next.
+  const isBefore = async () => (await placeOf(page, /Blend /)) < (await placeOf(page, /Heat /));
+  for (let presses = 0; presses < 8 && !(await isBefore()); presses += 1) {
+    await page.keyboard.press('Alt+ArrowUp');
+    await saved(page);
+    await expect(tab(page).locator('[aria-busy=false]')).toBeVisible();
+  }
+  expect(await isBefore()).toBe(true);
+  await expect(broken).toBeVisible();
+  await expect(bar.getByRole('button', { name: 'Wait until it is dry' })).toBeVisible();
+  await page.keyboard.press('e');
+  await expect(broken).toBeHidden();
+  await saved(page);
+});
+
+test('a batch is worked through at the bench, its ticks and timers over a reload', async ({
+  page,
+}) => {
+  const id = await openSteps(page, 'parcel-on-the-step');
+  await expect(page.getByRole('button', { name: '24 copies by stage' })).toBeVisible();
+  await page.keyboard.press('c');
+  await expect(page.getByRole('region', { name: '24 copies, by stage' })).toContainText(
+    '3 evenings',
+  );
+  await page.keyboard.press('b');
+  await expect(bench(page)).toContainText('Step 1 of');
+  const kept = page.waitForResponse((reply) => reply.url().endsWith(`/api/cards/${id}/work`));
+  await page.keyboard.press('Space');
+  await kept;
+  await expect(bench(page).getByRole('button', { name: '2 of 24 done' })).toBeVisible();
+  await page.reload();
+  await expect(bench(page).getByRole('button', { name: '2 of 24 done' })).toBeVisible();
+  // All copies of each, until one dries.
+  const timers = bench(page).getByRole('timer');
+  for (let stages = 0; stages < 14 && (await timers.count()) === 0; stages += 1) {
+    const heading = await bench(page).getByRole('heading', { level: 2 }).innerText();
+    const reply = page.waitForResponse((each) => each.url().endsWith(`/api/cards/${id}/work`));
+    await page.keyboard.press('Enter');
+    await reply;
+    await expect(bench(page).getByRole('heading', { level: 2 })).not.toHaveText(heading);
+  }
+  await expect(timers.first()).toBeVisible();
+  await page.reload();
+  await expect(timers.first()).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'Go on at the bench' })).toBeVisible();
+});
+
+test('a step is left out and put back, timed and worded, by mouse', async ({ page }) => {
+  await openSteps(page, 'mooring-by-lamplight');
+  await rows(page)
+    .getByRole('button', { name: /anti-static/ })
+    .click();
+  await page.getByRole('button', { name: 'Leave it out' }).click();
+  const bar = page.getByRole('contentinfo');
+  await expect(bar).toContainText(/is left out: static and fingerprints/);
+  await bar.getByRole('button', { name: 'Add the step' }).click();
+  await expect(bar).not.toContainText('is left out');
+  const ticket = page.getByRole('region', { name: /^Step \d+$/ });
+  await rows(page)
+    .getByRole('button', { name: /Try the stamps/ })
+    .click();
+  await ticket.getByRole('textbox', { name: 'At work' }).fill('soon');
+  await ticket.getByRole('textbox', { name: 'At work' }).press('Enter');
+  await expect(ticket.getByRole('alert')).toBeVisible();
+  await ticket.getByRole('textbox', { name: 'At work' }).press('Escape');
+  await ticket.getByRole('textbox', { name: 'At work' }).fill('6');
+  await ticket.getByRole('textbox', { name: 'At work' }).press('Enter');
+  await expect(ticket).toContainText('You decided its minutes');
+  await saved(page);
+});
+
+test('the sheet and the downloads tell how it is made', async ({ page }) => {
+  const id = await copyOf(page, 'mooring-by-lamplight');
+  await page.goto(`/card/${id}/sheet`);
+  await page.getByRole('button', { name: 'How it is made' }).click();
+  const sheet = page.getByRole('article', { name: 'How it is made' });
+  await expect(sheet.getByRole('listitem')).toHaveCount(25);
+  await expect(sheet).toContainText('The heat tool burns');
+  await expect(sheet).toContainText(/Let it dry for 4 h before step \d+/);
+  const markdown = await (await page.request.get(`/api/cards/${id}/sheet.md`)).text();
+  expect(markdown).toMatch(/## How it is made\n\n1\. \*\*Cut A from Harbour 300 g\*\*/);
+  const csv = await (await page.request.get(`/api/cards/${id}/steps.csv`)).text();
+  expect(csv.split('\r\n')[0]).toContain('drying, minutes');
+});
+
+test('evenings are a designer’s own, and the service tells steps and schedules', async ({
+  page,
+}) => {
+  const wrong = await page.request.post('/api/evenings', {
+    data: { designerId: 'orla', evenings: { zone: 'Atlantis/Old', weekly: [], people: 1 } },
+  });
+  expect(wrong.status()).toBe(400);
+  expect(await wrong.text()).toContain('time zone');
+  const file = await (await page.request.get('/api/cards/rain-day/card.nibwright.json')).json();
+  const steps = await page.request.post('/api/compute/steps', { data: { file, copies: 3 } });
+  const told = (await steps.json()) as { steps: unknown[]; batch: { copies: number } };
+  expect([steps.status(), told.steps.length > 20, told.batch.copies]).toEqual([200, true, 3]);
+  const circle = await page.request.post('/api/compute/schedule', {
+    data: {
+      activities: [
+        { id: 'a', duration: 1, after: [{ activity: 'b' }] },
+        { id: 'b', duration: 1, after: [{ activity: 'a' }] },
+      ],
+    },
+  });
+  expect(await circle.json()).toMatchObject({ starts: null, issue: { code: 'circle' } });
+});
