@@ -31,7 +31,8 @@ const views = [
     click: 'Number nine tram, car White pencil, Rust 2, Rust 3 and Rust 4',
   },
   { name: 'post', path: '/card/bean-poles/post', wait: 'Sequins for gems, 4.7 mm' },
-  { name: 'stencil', path: '/card/low-water/layout?piece=sea', unit: 'mm' },
+  { name: 'steps', path: '/card/mooring-by-lamplight/steps', press: 'Blend dusk' },
+  { name: 'bench', path: '/card/parcel-on-the-step/steps', key: 'b', then: 5 },
   { name: 'cut', path: '/card/rain-day/cut', wait: 'Cut by this plan' },
   { name: 'supplies', path: '/card/rain-day/sheet', click: 'Supplies' },
   { name: 'stash', path: '/stash', click: 'Bean row paper 160 g' },
@@ -39,7 +40,6 @@ const views = [
   { name: 'sheet', path: '/card/bean-poles/sheet' },
   { name: 'for-filming', path: '/card/bean-poles/sheet', click: 'For filming' },
   { name: 'team', path: '/team' },
-  { name: 'other-format', path: '/card/rain-day/base', key: 'q' },
 ];
 
 const browser = await chromium.launch({
@@ -52,15 +52,19 @@ const context = await browser.newContext({
 });
 await context.addCookies([{ name: 'nibwright-designer', value: 'orla', url: address }]);
 const page = await context.newPage();
-for (const { name, path, key, click, wait, unit = 'in' } of views) {
+for (const { name, path, key, click, press, then = 0, wait, unit = 'in' } of views) {
   await context.addCookies([{ name: 'nibwright-unit', value: unit, url: address }]);
   await page.goto(address + path);
   await page.waitForFunction(() => !document.querySelector('astro-island[ssr]'));
   if (wait) await page.getByRole('button', { name: wait }).first().waitFor();
   await page.waitForTimeout(2500);
-  for (const unfinished of ['planning…', 'looking…', 'Not complete yet'])
+  for (const unfinished of ['planning…', 'in order…', 'looking…', 'Not complete yet'])
     await page.getByText(unfinished).waitFor({ state: 'detached', timeout: 120_000 });
   if (key) await page.keyboard.press(key);
+  // The bench of the sixth stage, at its third card.
+  for (let stage = 0; stage < then; stage += 1) await page.keyboard.press('Enter');
+  if (then > 0) for (const _ of [1, 2]) await page.keyboard.press('Space');
+  if (press) await page.getByRole('button', { name: press }).first().click();
   if (click) await page.getByRole('button', { name: click, exact: true }).click();
   await page.waitForTimeout(800);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });

@@ -10,6 +10,7 @@ import planVersion7 from '../../../test/fixtures/plan-7.json';
 import planVersion8 from '../../../test/fixtures/plan-8.json';
 import planVersion9 from '../../../test/fixtures/plan-9.json';
 import planVersion10 from '../../../test/fixtures/plan-10.json';
+import planVersion11 from '../../../test/fixtures/plan-11.json';
 import { coves, fiveLayers, library, pieceOn, planOf } from '../../../test/support/plans';
 import { readCardFile, writeCardFile, type CardFile } from './cardFile';
 import { usedLibrary } from '../kinds/usedLibrary';
@@ -116,6 +117,22 @@ describe('the published JSON Schema', () => {
   });
 });
 
+/** What version 12 gave to the habits of older plans. */
+const workHabits = {
+  embosses: 'first',
+  heatsPowder: 'together',
+  dries: 'air',
+  dieCuts: 'by-image',
+  air: 'usual',
+  stepMinutes: {},
+};
+
+/** What version 12 gave to older plans beside: nothing is decided of their steps, and no evening set. */
+const undecided = <Making extends object>({ making }: { readonly making: Making }) => ({
+  making: { ...making, evenings: null },
+  overrides: [],
+});
+
 /** What version 10 gave to the habits of older plans. */
 const postHabits = { envelopeRoom: { ticks: 6400 }, unevenBy: { ticks: 25_600 } };
 
@@ -124,10 +141,18 @@ const heldAlike = <P extends { readonly kind: string }>(pieces: readonly P[]) =>
   pieces.map((piece) => (piece.kind === 'panel' ? { ...piece, zones: [] } : piece));
 
 describe('older plans', () => {
-  it('stay as they were, and may have ribbons now: version 10', () => {
-    const read = upgradePlan(planVersion10);
+  it.each([
+    ['made as usual, at any time: version 11', planVersion11],
+    ['and may have ribbons now: version 10', planVersion10],
+  ])('stay as they were, %s', (_, older) => {
+    const read = upgradePlan(older);
     if (!read.ok) throw new Error(JSON.stringify(read.issue));
-    expect(read.plan).toEqual({ ...planVersion10, schema: currentPlanSchema });
+    expect(read.plan).toEqual({
+      ...older,
+      ...undecided(older),
+      schema: currentPlanSchema,
+      habits: { ...older.habits, ...workHabits },
+    });
   });
 
   it('are held alike all over, and sent in the smallest envelope that holds them, by any class of mail: version 9', () => {
@@ -136,7 +161,8 @@ describe('older plans', () => {
     expect(read.plan).toEqual({
       ...planVersion9,
       schema: currentPlanSchema,
-      habits: { ...planVersion9.habits, ...postHabits },
+      ...undecided(planVersion9),
+      habits: { ...planVersion9.habits, ...postHabits, ...workHabits },
       pieces: heldAlike(planVersion9.pieces),
       post: plainPost,
     });
@@ -149,13 +175,20 @@ describe('older plans', () => {
     expect(scenes.length).toBeGreaterThan(0);
     expect(read.plan).toEqual({
       ...planVersion8,
+      ...undecided(planVersion8),
       schema: currentPlanSchema,
       post: plainPost,
       scenes: scenes.map((scene) => ({ ...scene, turns: null })),
       pieces: heldAlike(pieces).map((piece) =>
         piece.kind === 'blend' ? { ...piece, marginBy: 'tape' } : piece,
       ),
-      habits: { ...postHabits, ...habits, wordsStamped: 'as-listed', keepsGroundsOff: false },
+      habits: {
+        ...postHabits,
+        ...habits,
+        ...workHabits,
+        wordsStamped: 'as-listed',
+        keepsGroundsOff: false,
+      },
     });
     expect(upgradePlan({ schema: 8, about: planVersion8.about })).toMatchObject({
       issue: { path: 'base' },
@@ -168,6 +201,7 @@ describe('older plans', () => {
     const { habits, pieces } = planVersion7;
     expect(read.plan).toEqual({
       ...planVersion7,
+      ...undecided(planVersion7),
       pieces: heldAlike(pieces),
       schema: currentPlanSchema,
       overlaps: [],
@@ -175,6 +209,7 @@ describe('older plans', () => {
       post: plainPost,
       habits: {
         ...postHabits,
+        ...workHabits,
         ...habits,
         maskInset: { ticks: 8000 },
         maskSpindly: { ticks: 24_000 },

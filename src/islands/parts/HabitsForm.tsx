@@ -9,6 +9,7 @@ import { InlineChoice } from './InlineChoice';
 import { LengthField } from './LengthField';
 import { NumberField } from './NumberField';
 import { Select } from './Select';
+import { WorkHabits } from './WorkHabits';
 
 interface Props {
   readonly habits: Habits;
@@ -242,6 +243,13 @@ export function HabitsForm({ habits, onChange }: Props) {
           'keepsGroundsOff',
           'Blends and stencils go over masked images, not under or over bare ones',
         ])}
+      </Group>
+      <Group name="Order of work">
+        <WorkHabits
+          habits={habits}
+          onChange={onChange}
+          line={(name, field) => <Line name={name}>{field}</Line>}
+        />
       </Group>
       <Group name="Post">{posting.map(lengthLine)}</Group>
       <Group name="How much is taken of what is stuck with">

@@ -113,7 +113,7 @@ function Planned({ process, onBench }: PlannedProps) {
       )}
       <p className="shrink-0">
         <strong className="font-heading pr-4 text-[19px] font-semibold">
-          {workHeading(process)}
+          {workHeading({ work: shownWork, steps: shown.steps })}
         </strong>
         <span className="text-sheet-muted">{workNotes(process, card).join(' ')}</span>
       </p>

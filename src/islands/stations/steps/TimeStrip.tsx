@@ -9,7 +9,7 @@ import { capitalise } from '../../../core/words/phrases';
 import { useSize } from '../../parts/useSize';
 import { useCardSession } from '../../session/CardSession';
 import type { Chosen } from './useChosenStep';
-import { dryingBars } from './dryingBars';
+import { dryingBars, leastDryingShown } from './dryingBars';
 import { stripFrame, type StripFrame } from './stripFrame';
 
 interface Props {
@@ -300,7 +300,9 @@ function Waits({
   const end = { x: frame.xOf(own.start), y: topOf(step) };
   const waits = process.arrows.filter(
     ({ then, wait, before }) =>
-      then === step.id && wait === 'dry' && (stepOf(process, before)?.drying.usual ?? 0) > 0,
+      then === step.id &&
+      wait === 'dry' &&
+      (stepOf(process, before)?.drying.usual ?? 0) >= leastDryingShown,
   );
   return waits.map(({ before }) => {
     const from = planned.get(before);

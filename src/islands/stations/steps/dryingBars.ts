@@ -11,7 +11,7 @@ export interface DryingBar {
 }
 
 /** Minutes below which drying is not worth a bar: the next thing is taken up by then. */
-const leastShown = 3;
+export const leastDryingShown = 3;
 
 /** Drying that something waits for, laid into as few lanes as it takes. */
 export function dryingBars(
@@ -24,7 +24,7 @@ export function dryingBars(
   return steps
     .flatMap(({ id, drying }) => {
       const placed = planned.get(id);
-      if (!placed || drying.usual < leastShown || !awaited.has(id)) return [];
+      if (!placed || drying.usual < leastDryingShown || !awaited.has(id)) return [];
       return [{ step: id, from: placed.end, to: placed.end + drying.usual * 60_000 }];
     })
     .toSorted((a, b) => a.from - b.from)

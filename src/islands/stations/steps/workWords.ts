@@ -8,7 +8,7 @@ import type { ResolvedCard } from '../../../core/resolve/resolvedCard';
 import { countWords } from '../../../core/words/countWords';
 
 /** The proof as the heading: evenings, time at work, and whether fewer would do. */
-export function workHeading({ work, steps }: ProcessPlan): string {
+export function workHeading({ work, steps }: Pick<ProcessPlan, 'work' | 'steps'>): string {
   const spent = `${minutesWords(sumSpreads(steps.map(({ minutes }) => minutes)).usual)} at work`;
   if (!work.ok) return `${countWords(steps.length, 'step')}, ${spent}`;
   const { sessions, leastSessions, isProven } = work.plan;
@@ -17,7 +17,7 @@ export function workHeading({ work, steps }: ProcessPlan): string {
     count === 1
       ? ''
       : leastSessions >= count
-        ? `; ${count === 2 ? 'one' : count - 1} is impossible`
+        ? `; ${count === 2 ? 'one is' : `${count - 1} are`} impossible`
         : isProven
           ? '; earlier is impossible'
           : '';
