@@ -29,7 +29,7 @@ export function StationStrip() {
           return (
             <li
               key={id}
-              className="border-hairline w-[156px] shrink-0 border-l last:border-r max-md:w-[124px]"
+              className="border-hairline w-[155px] shrink-0 border-l last:border-r max-md:w-[124px]"
             >
               <a
                 href={`/card/${cardId}/${id}`}
