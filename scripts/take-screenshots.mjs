@@ -63,7 +63,7 @@ for (const { name, path, key, click, press, then = 0, wait, unit = 'in' } of vie
   if (key) await page.keyboard.press(key);
   // The bench of the sixth stage, at its third card.
   for (let stage = 0; stage < then; stage += 1) await page.keyboard.press('Enter');
-  if (then > 0) for (const _ of [1, 2]) await page.keyboard.press('Space');
+  for (let copy = 0; copy < (then > 0 ? 2 : 0); copy += 1) await page.keyboard.press('Space');
   if (press) await page.getByRole('button', { name: press }).first().click();
   if (click) await page.getByRole('button', { name: click, exact: true }).click();
   await page.waitForTimeout(800);
