@@ -12,7 +12,7 @@ import { ensureBuild } from '../scripts/prepare.mjs';
 import { benchScreens } from './screens.mjs';
 import { benchTeam } from './team.mjs';
 
-const parts = ['core', 'outlines', 'cutting', 'screens', 'team'];
+const parts = ['core', 'outlines', 'process', 'cutting', 'screens', 'team'];
 const [part] = process.argv.slice(2);
 if (part === undefined) {
   const own = fileURLToPath(import.meta.url);

@@ -9,6 +9,9 @@ let last: Pick<ProcessQuestion, 'plan' | 'library'> | undefined;
 /** So long the evenings are searched through at the most; the gap is told where they are not proven by then. */
 const searchMilliseconds = 1500;
 
+/** So many states of the order are looked at before there is an answer to show; a million for the proof, where it needs them. */
+const firstStates = 100_000;
+
 answerInTurn(function* answer({
   number,
   start,
@@ -19,11 +22,12 @@ answerInTurn(function* answer({
   const { plan, library } = keepAlike(last, asked);
   last = { plan, library };
   const card = resolvePlan(plan, library);
-  const until = performance.now() + searchMilliseconds;
-  const isOver = () => performance.now() > until;
-  yield {
-    kind: 'process',
-    number,
-    process: processCard(plan, card, { start, evenings, done }, isOver),
+  const made = (states?: number) => {
+    const until = performance.now() + searchMilliseconds;
+    const isOver = () => performance.now() > until;
+    return processCard(plan, card, { start, evenings, done }, isOver, undefined, states);
   };
+  const process = made(firstStates);
+  yield { kind: 'process', number, process };
+  if (!process.changes.isProven) yield { kind: 'process', number, process: made() };
 });

@@ -52,6 +52,8 @@ interface Problem {
   readonly count: number;
   /** By step, what has to be done before it, as two halves of bits. */
   readonly needs: readonly (readonly [low: number, high: number])[];
+  /** By step, all that has to be done after it. */
+  readonly follows: readonly ReadonlySet<number>[];
   /** From what stands ready after one step to another. */
   readonly costs: readonly (readonly number[])[];
   /** Steps after which the same stands ready have the same. */
@@ -79,20 +81,48 @@ function problemOf(
   return {
     count: steps.length,
     needs,
+    follows: followers(steps, arrows),
     costs: steps.map((one) => steps.map((next) => costOf(changesBetween(one, next)))),
     ready: keys.map((key) => keys.indexOf(key)),
     ranks: steps.map(({ id }) => rank.get(id) ?? 0),
   };
 }
 
-/** The fewest changes that lead to each step. */
-function leastLeft({ costs, count }: Problem): readonly number[] {
-  return Array.from({ length: count }, (_, to) =>
-    costs.reduce(
-      (least, row, from) => (from === to ? least : Math.min(least, row[to] ?? 0)),
-      count > 1 ? Infinity : 0,
-    ),
-  );
+/** The fewest changes that lead to each step, from those that may stand right before it; none to one that has to be first. */
+function leastLeft({ costs, count, follows }: Problem): readonly number[] {
+  return Array.from({ length: count }, (_, to) => {
+    const before = costs.flatMap((row, from) =>
+      from !== to && mayPrecede(follows, from, to) ? [row[to] ?? 0] : [],
+    );
+    return before.length === 0 ? 0 : Math.min(...before);
+  });
+}
+
+/** Whether nothing has to come between two steps, and the second not before the first. */
+function mayPrecede(follows: Problem['follows'], from: number, to: number): boolean {
+  const after = follows[from];
+  if (follows[to]?.has(from)) return false;
+  if (!after?.has(to)) return true;
+  for (const between of after) if (follows[between]?.has(to)) return false;
+  return true;
+}
+
+/** By step, all that has to be done after it. */
+function followers(
+  steps: readonly Step[],
+  arrows: readonly Pick<Arrow, 'before' | 'then'>[],
+): readonly ReadonlySet<number>[] {
+  const at = new Map(steps.map(({ id }, place) => [id, place]));
+  const follows = steps.map(() => new Set<number>());
+  // Steps are in a lawful order, so that what follows the later is known.
+  for (let place = steps.length - 1; place >= 0; place -= 1)
+    for (const { before, then } of arrows) {
+      const next = at.get(then);
+      if (at.get(before) !== place || next === undefined) continue;
+      follows[place]?.add(next);
+      for (const each of follows[next] ?? []) follows[place]?.add(each);
+    }
+  return follows;
 }
 
 /** Nothing leads to the first step. */

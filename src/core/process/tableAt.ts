@@ -1,7 +1,6 @@
 import type { Act } from '../acts/act';
 import { drawFace, type DrawnPiece } from '../pictures/drawFace';
 import { paperAfter, type PaperPicture } from '../pictures/paperAfter';
-import type { FaceId } from '../plan/faces';
 import { boundsOf, type Bounds } from '../outline/outline';
 import { outlineOf, outlineOfBase } from '../resolve/outlineOf';
 import type { ResolvedCard } from '../resolve/resolvedCard';
@@ -106,9 +105,4 @@ function builtOn(
 
 function supportOf({ pieces }: ResolvedCard, id: string): { readonly support: SupportId } {
   return pieces.find((piece) => piece.id === id) ?? { support: 'base' };
-}
-
-/** The face a step is seen on. */
-export function faceOfStep({ on }: Step): FaceId {
-  return on?.face ?? 'front';
 }

@@ -5,8 +5,10 @@ import { stepWords } from '../process/stepWords';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import { writeCsvTable } from '../text/writeCsvTable';
 import { capitalise, joinWords } from '../words/phrases';
+import { tipsOf } from '../process/tipsOf';
 import { cautionWords } from './cautionWords';
 import { minutesWords } from './timeWords';
+import { tipWords } from './tipWords';
 
 /** One step as it is told to whoever makes the card from the sheet. */
 export interface MakingStep {
@@ -18,6 +20,7 @@ export interface MakingStep {
   readonly time: string;
   /** How long it dries before what waits for it, and the numbers of that; undefined where nothing does. */
   readonly wait: string | undefined;
+  readonly tips: readonly string[];
   readonly cautions: readonly string[];
   /** The paper or the card looks otherwise after it. */
   readonly isSeen: boolean;
@@ -33,6 +36,8 @@ export function makingSteps(
 ): readonly MakingStep[] {
   const numbers = new Map(steps.map(({ id }, at) => [id, at + 1]));
   const told = new Set<string>();
+  /** Each tip is told where it comes first. */
+  const isNew = (tip: string) => !told.has(tip) && told.add(tip).size > 0;
   return steps.map((step, at) => {
     const what = stepWords(step, card);
     const awaited = arrows
@@ -53,6 +58,9 @@ export function makingSteps(
         step.drying.usual >= toldFrom && awaited.length > 0
           ? `dry for ${minutesWords(step.drying.usual)} before step ${first}`
           : undefined,
+      tips: tipsOf(step, card)
+        .filter(isNew)
+        .map((each) => tipWords[each]),
       cautions: cautions.map((each) => cautionWords[each]),
       isSeen: changesLook(step),
     };

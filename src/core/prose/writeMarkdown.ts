@@ -100,9 +100,10 @@ function makingLines(making: readonly MakingStep[]): string[] {
   return [
     '## How it is made',
     '',
-    ...making.map(({ number, what, things, time, wait, cautions }) => {
+    ...making.map(({ number, what, things, time, wait, tips, cautions }) => {
       const more = [
         things === '' ? '' : `${things}.`,
+        ...tips,
         wait ? `Let it ${wait}.` : '',
         ...cautions,
       ].filter(Boolean);

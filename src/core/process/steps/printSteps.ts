@@ -1,6 +1,6 @@
 import type { StepKind } from '../../plan/workFacts';
 import type { Act } from '../../acts/act';
-import { itemRefsOf } from './itemRefs';
+import { stampName } from './stampName';
 import { groupBy } from '../../groupBy';
 import type { ResolvedMark } from '../../resolve/resolvedMark';
 import type { PrintedPaper, ProcessInput } from '../processInput';
@@ -131,7 +131,7 @@ function stampSteps(
     act,
     medium: ink ? sortOfItem(ink) : '',
     ...(ink && { colour: ink.colour }),
-    things: [...itemRefsOf(mark), ...inks.map(({ name }) => name)],
+    things: [...stampName(mark), ...inks.map(({ name }) => name)],
     setup: { ...(ink && { pad: ink.id }), tool },
     minutes: times(benchMinutes.stamp, Math.max(1, printed.length)),
     // Powder on it is melted while it is wet.

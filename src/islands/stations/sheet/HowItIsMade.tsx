@@ -21,7 +21,7 @@ export function HowItIsMade() {
       <p className="text-muted">One card: {makingTime(plan)}.</p>
       <ol className="pt-2">
         {makingSteps(plan, card).map(
-          ({ step, number, what, things, time, wait, cautions, isSeen }) => (
+          ({ step, number, what, things, time, wait, tips, cautions, isSeen }) => (
             <li
               key={step.id}
               className="border-hairline grid break-inside-avoid grid-cols-[2.25rem_1fr_168px] gap-x-2 border-b py-2"
@@ -32,6 +32,11 @@ export function HowItIsMade() {
                   <strong>{what}</strong> <span className="text-muted">{time}</span>
                 </p>
                 {things !== '' && <p className="text-muted">{things}.</p>}
+                {tips.map((tip) => (
+                  <p key={tip} className="text-muted">
+                    {tip}
+                  </p>
+                ))}
                 {wait && <p>Let it {wait}.</p>}
                 {cautions.map((caution) => (
                   <p key={caution} className="text-pencil">

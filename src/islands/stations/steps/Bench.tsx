@@ -8,6 +8,8 @@ import {
   takeUp,
   workedOn,
 } from '../../../core/process/workOn';
+import { tipsOf } from '../../../core/process/tipsOf';
+import { tipWords } from '../../../core/prose/tipWords';
 import { cautionWords, followMaker } from '../../../core/prose/cautionWords';
 import { minutesWords } from '../../../core/prose/timeWords';
 import { capitalise, joinWords } from '../../../core/words/phrases';
@@ -110,6 +112,13 @@ export function Bench({ process, onLeave }: Props) {
             <p className="pt-2 text-[22px]">
               {capitalise(joinWords(item.of.things)) || 'Nothing else is needed'}.
             </p>
+            {item.steps
+              .flatMap((step) => tipsOf(step, card))
+              .map((tip) => (
+                <p key={tip} className="text-muted pt-2 text-[20px]">
+                  {tipWords[tip]}
+                </p>
+              ))}
             {item.of.cautions.map((caution) => (
               <p key={caution} className="text-pencil pt-2 text-[20px]">
                 {cautionWords[caution]}

@@ -9,6 +9,8 @@ import { decideStep } from '../../../core/process/moveStep';
 import type { ProcessPlan } from '../../../core/process/processPlan';
 import type { Step } from '../../../core/process/step';
 import { stepWords } from '../../../core/process/stepWords';
+import { tipsOf } from '../../../core/process/tipsOf';
+import { tipWords } from '../../../core/prose/tipWords';
 import { cautionWords } from '../../../core/prose/cautionWords';
 import { reasonWords } from '../../../core/prose/reasonWords';
 import { minutesWords } from '../../../core/prose/timeWords';
@@ -83,6 +85,11 @@ export function StepTicket({ step, number, process, isBroken, onMove }: Props) {
       </div>
       {things.length > 0 && <p className="text-muted pt-1">{capitalise(joinWords(things))}.</p>}
       <Reasons process={process} step={step} isBroken={isBroken} />
+      {tipsOf(step, card).map((tip) => (
+        <p key={tip} className="text-muted pt-1">
+          {tipWords[tip]}
+        </p>
+      ))}
       {step.cautions.map((caution) => (
         <p key={caution} className="text-pencil pt-1">
           {cautionWords[caution]}

@@ -12,6 +12,7 @@ import { useKeys } from '../../parts/useKeys';
 import { useCardSession } from '../../session/CardSession';
 import { TableView } from '../../session/TableView';
 import { Bench } from './Bench';
+import { BeforeGluing } from './BeforeGluing';
 import { EveningsEditor } from './EveningsEditor';
 import { StageTable } from './StageTable';
 import { StepRows } from './StepRows';
@@ -144,6 +145,7 @@ function Planned({ process, onBench }: PlannedProps) {
               </KeyedButton>
             )}
           </p>
+          <BeforeGluing process={process} />
           <EveningsEditor />
           {skipped.length > 0 && (
             <section aria-label="Left out">

@@ -30,6 +30,11 @@ const night = 76;
 const leftOver = 110;
 export const labelWidth = 96;
 
+/** Heights: of the days, of the row of a place, and of a block in it. */
+export const headHeight = 34;
+export const rowHeight = 38;
+export const barHeight = 28;
+
 /** A part of the time that is drawn evenly. */
 interface Span {
   readonly from: number;
