@@ -69,6 +69,10 @@ function currentFile(document: unknown) {
   return read.file;
 }
 
+/** A bare card file says nothing of it. */
 function timeLimitOf(problem: unknown): number {
-  return (problem as { readonly timeLimitSeconds: number }).timeLimitSeconds;
+  const { timeLimitSeconds } = problem as { readonly timeLimitSeconds?: number };
+  return timeLimitSeconds ?? usualSeconds;
 }
+
+const usualSeconds = 10;
