@@ -1,12 +1,10 @@
-import type { Act } from '../acts/act';
-import { actId } from '../acts/act';
-import { kindOf } from '../kinds/kinds';
 import { maskCard, type MaskPlan } from '../masking/maskCard';
+import { actsOf } from '../masking/planPaper';
+import { printsOf } from '../masking/printsOf';
 import type { Plan } from '../plan/plan';
 import { faceIds } from '../plan/faces';
 import type { PrintedPaper, ProcessInput } from '../process/processInput';
 import type { ResolvedCard } from '../resolve/resolvedCard';
-import type { ResolvedMark } from '../resolve/resolvedMark';
 
 /** What the steps of a card are made from: the card, and the order and masks of its prints. */
 export function processInput(
@@ -34,22 +32,13 @@ function printedPapers(card: ResolvedCard, { papers }: MaskPlan): readonly Print
   ];
   const others = supports.flatMap(({ face, support }): readonly PrintedPaper[] => {
     if (planned.some((paper) => paper.face === face && paper.support === support)) return [];
-    const [only, ...more] = card.marks.filter(
-      (mark) => mark.face === face && mark.support === support && isPrinted(mark),
-    );
-    if (!only) return [];
-    if (more.length > 0) throw new Error(`printedPapers: ${support} has prints nobody has ordered`);
-    return [{ face, support, acts: actsOfOne(only) }];
+    const order = printsOf(card, face, support);
+    if (order.length === 0) return [];
+    if (order.length > 1) throw new Error(`printedPapers: ${support} has prints nobody ordered`);
+    return [{ face, support, acts: actsOf({ order, covered: [], meetings: [] }, noLetter) }];
   });
   return [...planned, ...others];
 }
 
-function isPrinted({ piece }: ResolvedMark): boolean {
-  return !['dot', 'ribbon', 'drawn'].includes(piece.kind);
-}
-
-function actsOfOne({ id, piece }: ResolvedMark): readonly Act[] {
-  const isLaid = ['ground', 'over'].includes(kindOf(piece).laid(piece));
-  const kind = isLaid ? 'lay' : 'stamp';
-  return [{ id: actId(kind, id), kind, piece: id, after: [], over: [] }];
-}
+/** Nothing is covered, so there is no mask to call. */
+const noLetter = () => '';

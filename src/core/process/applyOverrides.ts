@@ -79,8 +79,15 @@ export function addedId(id: string): string {
   return stepId('own', id);
 }
 
+const second = ', second part';
+
 function secondId(id: string): string {
-  return `${id}, second part`;
+  return `${id}${second}`;
+}
+
+/** Whether a step is the second part of one that is done in two. */
+export function isSecondPart({ id }: Pick<Step, 'id'>): boolean {
+  return id.endsWith(second);
 }
 
 function ruledArrow(before: string, then: string, rule: string): RuledArrow {

@@ -1,6 +1,7 @@
 import type { StepKind } from '../plan/workFacts';
 import type { Arrow } from './arrow';
-import type { Step } from './step';
+import { groupBy } from '../groupBy';
+import { isWetFinish, type Step } from './step';
 
 /** Stages of the work as one goes through them: cutting, trying, decorating, putting together, what is fragile, the rest. */
 const stages: readonly (readonly StepKind[])[] = [
@@ -18,10 +19,10 @@ const stages: readonly (readonly StepKind[])[] = [
 /** Everything else is decorating. */
 const decorating = 2;
 
-function stageOf({ kind, medium }: Step): number {
-  const isDecorating = kind === 'finish' && medium !== 'gloss' && medium !== 'glitter';
-  const stage = stages.findIndex((kinds) => kinds.includes(kind));
-  return stage < 0 || isDecorating ? decorating : stage;
+function stageOf(step: Step): number {
+  const stage = stages.findIndex((kinds) => kinds.includes(step.kind));
+  const isDry = step.kind === 'finish' && !isWetFinish(step);
+  return stage < 0 || isDry ? decorating : stage;
 }
 
 /**
@@ -33,19 +34,14 @@ export function naturalOrder(
   steps: readonly Step[],
   arrows: readonly Pick<Arrow, 'before' | 'then'>[],
 ): readonly Step[] {
-  const needs = new Map<string, string[]>();
-  for (const { before, then } of arrows) {
-    const own = needs.get(then);
-    if (own) own.push(before);
-    else needs.set(then, [before]);
-  }
+  const needs = groupBy(arrows, ({ then }) => then);
   const known = new Set(steps.map(({ id }) => id));
   const done = new Set<string>();
   const left = steps.toSorted((a, b) => stageOf(a) - stageOf(b));
   const order: Step[] = [];
   while (left.length > 0) {
     const at = left.findIndex(({ id }) =>
-      (needs.get(id) ?? []).every((before) => done.has(before) || !known.has(before)),
+      (needs.get(id) ?? []).every(({ before }) => done.has(before) || !known.has(before)),
     );
     const [next] = left.splice(Math.max(0, at), 1);
     if (!next) break;

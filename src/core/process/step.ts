@@ -62,6 +62,11 @@ export interface Step {
   readonly act: Act | undefined;
 }
 
+/** Finishes that stand up and stay wet for an hour: they go on when all is glued. */
+export function isWetFinish({ kind, medium }: Pick<Step, 'kind' | 'medium'>): boolean {
+  return kind === 'finish' && (medium === 'gloss' || medium === 'glitter');
+}
+
 export const noTime: Spread = { quick: 0, usual: 0, slow: 0 };
 
 /** As a card file and the page name a step. */

@@ -7,7 +7,7 @@ import type { ResolvedCard } from '../resolve/resolvedCard';
 import type { SupportId } from '../resolve/origins';
 import { supportsUnder } from '../resolve/supportsUnder';
 import type { ProcessPlan } from './processPlan';
-import type { PaperAt, Step } from './step';
+import { isWetFinish, type PaperAt, type Step } from './step';
 
 /** What lies on the table at one moment of the work, as far as it is drawn: one paper, or what is put together so far. */
 export type TablePicture =
@@ -54,9 +54,8 @@ const built: readonly Step['kind'][] = [
 ];
 
 /** Whether a step works on one paper that is not stuck anywhere yet. */
-function isOnPaper({ kind, on, medium }: Step): boolean {
-  const isWet = kind === 'finish' && (medium === 'gloss' || medium === 'glitter');
-  return on !== undefined && !isWet && !built.includes(kind);
+function isOnPaper(step: Step): boolean {
+  return step.on !== undefined && !isWetFinish(step) && !built.includes(step.kind);
 }
 
 function boxOf(card: ResolvedCard, { support }: PaperAt): Bounds {

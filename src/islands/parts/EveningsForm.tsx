@@ -35,24 +35,17 @@ export function EveningsForm({ value: evenings, onChange: set }: Props) {
         ))}
       </div>
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-1">
-        <label className="flex items-center gap-2">
-          from
-          <input
-            type="time"
-            className="field"
-            value={first.from}
-            onChange={(event) => change('from', event.target.value)}
-          />
-        </label>
-        <label className="flex items-center gap-2">
-          to
-          <input
-            type="time"
-            className="field"
-            value={first.to}
-            onChange={(event) => change('to', event.target.value)}
-          />
-        </label>
+        {(['from', 'to'] as const).map((end) => (
+          <label key={end} className="flex items-center gap-2">
+            {end}
+            <input
+              type="time"
+              className="field"
+              value={first[end]}
+              onChange={(event) => change(end, event.target.value)}
+            />
+          </label>
+        ))}
         <label className="flex items-center gap-2">
           by
           <Select

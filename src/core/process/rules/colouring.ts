@@ -1,5 +1,6 @@
 import { arrow, type Arrow, type StepRule } from '../arrow';
-import { isWetFinish, ofKind } from './onPaper';
+import { isWetFinish } from '../step';
+import { ofKind } from './onPaper';
 
 /**
  * Lines are dry before they are coloured in; details and what goes round an image come when its colour is dry, as white

@@ -1,6 +1,6 @@
 import type { StepKind } from '../../plan/workFacts';
 import type { Steps } from '../deriveSteps';
-import type { PaperAt, Step } from '../step';
+import { isWetFinish, type PaperAt, type Step } from '../step';
 
 /** What is done to a paper before it is stuck anywhere: printed, masked, coloured, drawn. */
 const decorating: readonly StepKind[] = [
@@ -26,18 +26,6 @@ const decorating: readonly StepKind[] = [
   'draw',
 ];
 
-/** What puts ink or colour on. */
-export const inked: readonly StepKind[] = [
-  'stamp',
-  'blend',
-  'stencil',
-  'spray',
-  'splatter',
-  'edges',
-  'colour',
-  'draw',
-];
-
 export function ofKind({ all }: Steps, ...kinds: readonly StepKind[]): readonly Step[] {
   return all.filter(({ kind }) => kinds.includes(kind));
 }
@@ -52,13 +40,9 @@ export function decorationsOf(steps: Steps, at: PaperAt): readonly Step[] {
 }
 
 /** Finishes that stay wet for long go on at the end, and so are none. */
-export function isDecorating(step: Step): boolean {
+function isDecorating(step: Step): boolean {
   if (step.kind === 'finish') return !isWetFinish(step);
   return decorating.includes(step.kind);
-}
-
-export function isWetFinish({ kind, medium }: Step): boolean {
-  return kind === 'finish' && (medium === 'gloss' || medium === 'glitter');
 }
 
 /** What holds a piece, or puts it in; every piece has one. */

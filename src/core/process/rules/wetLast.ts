@@ -1,5 +1,6 @@
 import { arrow, type StepRule } from '../arrow';
-import { isWetFinish, ofKind } from './onPaper';
+import { isWetFinish } from '../step';
+import { ofKind } from './onPaper';
 
 /** Embellishments and wet drops go on last, when all on their face is pressed and glued: they would be squashed. */
 export const wetLast: StepRule = {

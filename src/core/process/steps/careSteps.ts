@@ -1,6 +1,7 @@
 import type { StepKind } from '../../plan/workFacts';
 import type { ProcessInput } from '../processInput';
-import { noTime, stepId, type Step } from '../step';
+import { newStep } from '../newStep';
+import type { Step } from '../step';
 import { benchMinutes, times } from '../stepTimes';
 
 /** What goes with the rest: a test print, cleaning, signing, the picture, packing. */
@@ -34,10 +35,6 @@ function clean(what: string, things: readonly string[], factor: number): Step {
 }
 
 function care(kind: StepKind, what: string, change: Partial<Step>, factor = 1): Step {
-  return {
-    ...{ id: stepId(kind, what), kind, pieces: [], medium: what, things: [], on: undefined },
-    ...{ place: 'desk', setup: {}, minutes: times(benchMinutes[kind], factor), drying: noTime },
-    ...{ mayPause: false, cautions: [], act: undefined },
-    ...change,
-  };
+  const minutes = times(benchMinutes[kind], factor);
+  return { ...newStep(kind, what), pieces: [], medium: what, minutes, ...change };
 }

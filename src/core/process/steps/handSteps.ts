@@ -3,17 +3,22 @@ import { groupBy } from '../../groupBy';
 import { layerAt } from '../../kinds/layerAt';
 import type { ResolvedMark } from '../../resolve/resolvedMark';
 import type { ProcessInput } from '../processInput';
-import { noTime, stepId, type Step } from '../step';
-import { benchMinutes, dropDrying, longerSpread, mediumDrying, times } from '../stepTimes';
+import { newStep } from '../newStep';
+import { isWetFinish, noTime, stepId, type Step } from '../step';
+import {
+  benchMinutes,
+  dropDrying,
+  longerSpread,
+  mediumDrying,
+  splatterDrying,
+  times,
+} from '../stepTimes';
 import { colouredOf, dryingOf, itemsOfPaints, sortOfItem } from './markThings';
 
 /** What is coloured, drawn, tied and stuck on by hand. */
 export function handSteps({ card: { marks } }: ProcessInput): readonly Step[] {
   return [...marks.flatMap(ofMark), ...stuckSteps(marks)];
 }
-
-/** A finish that stands up and stays wet for an hour: it goes on when all is glued. */
-export const wetFinishes: readonly string[] = ['gloss', 'glitter'];
 
 function ofMark(mark: ResolvedMark): readonly Step[] {
   switch (mark.piece.kind) {
@@ -65,7 +70,7 @@ function finishSteps(mark: ResolvedMark): readonly Step[] {
   return [...byKind].map(([kind, own]) => {
     const paints = own.map(({ paint }) => paint);
     const items = itemsOfPaints(paints);
-    const isWet = wetFinishes.includes(kind);
+    const isWet = isWetFinish({ kind: 'finish', medium: kind });
     return step('finish', mark, {
       medium: kind,
       ...(paints[0] && { colour: paints[0].colour }),
@@ -127,22 +132,13 @@ function stuckSteps(marks: readonly ResolvedMark[]): readonly Step[] {
         pieces: own.map((each) => each.mark.id),
         setup: { tool: item },
         minutes: times(benchMinutes[kind], kind === 'splatter' ? 1 : 0.8 + 0.2 * own.length),
-        drying: kind === 'drops' ? dropDrying : kind === 'splatter' ? splatterDots : noTime,
+        drying: kind === 'drops' ? dropDrying : kind === 'splatter' ? splatterDrying : noTime,
         cautions: kind === 'stick' ? ['small-parts'] : [],
       },
     ];
   });
 }
 
-const splatterDots = { quick: 15, usual: 20, slow: 40 };
-
 function step(kind: StepKind, mark: ResolvedMark, change: Partial<Step>): Step {
-  const medium = change.medium ?? '';
-  return {
-    ...{ id: stepId(kind, mark.id, medium), kind, pieces: [mark.id], medium, things: [] },
-    on: { face: mark.face, support: mark.support },
-    ...{ place: 'desk', setup: {}, minutes: benchMinutes[kind], drying: noTime },
-    ...{ mayPause: false, cautions: [], act: undefined },
-    ...change,
-  };
+  return newStep(kind, mark.id, { on: { face: mark.face, support: mark.support }, ...change });
 }

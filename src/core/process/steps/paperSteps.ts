@@ -1,3 +1,4 @@
+import { newStep } from '../newStep';
 import type { StepKind } from '../../plan/workFacts';
 import { groupBy } from '../../groupBy';
 import { isCutToShape } from '../../plan/pieces';
@@ -25,7 +26,7 @@ function cutSteps({ base, pieces }: ProcessInput['card']): readonly Step[] {
     things: own[0]?.stock ? [own[0].stock.name] : [],
     ...{ on: undefined, place: 'trimmer', setup: { stock, tool: 'trimmer' } },
     minutes: times(
-      { quick: 1, usual: 1.5, slow: 3 },
+      benchMinutes.cut,
       // A stock is got out once; each piece beyond the first is half as long again.
       1 + 0.5 * (own.length - 1),
     ),
@@ -92,7 +93,7 @@ function ofPiece(piece: ResolvedPiece): readonly Step[] {
         ...(motion?.kind === 'wobbler' ? ['a spring'] : []),
       ],
       setup: { tool: medium ?? 'glue' },
-      minutes: times({ quick: 1, usual: 1.5, slow: 3 }, isFoam ? foamTimes : 1),
+      minutes: times(benchMinutes.glue, isFoam ? foamTimes : 1),
       drying: bonds.reduce(
         (longest, { adhesive }) => longerSpread(longest, glueDrying[adhesive.id]),
         noTime,
@@ -107,12 +108,5 @@ function ofPiece(piece: ResolvedPiece): readonly Step[] {
 }
 
 function step(kind: StepKind, piece: string, change: Partial<Step>, factor = 1): Step {
-  const medium = change.medium ?? '';
-  return {
-    ...{ id: stepId(kind, piece, medium), kind, pieces: [piece], medium, things: [] },
-    ...{ on: undefined, place: 'desk', setup: {} },
-    ...{ minutes: times(benchMinutes[kind], factor), drying: noTime, mayPause: false },
-    ...{ cautions: [], act: undefined },
-    ...change,
-  };
+  return newStep(kind, piece, { minutes: times(benchMinutes[kind], factor), ...change });
 }

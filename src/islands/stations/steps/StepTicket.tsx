@@ -3,6 +3,7 @@ import { groupBy } from '../../../core/groupBy';
 import { batchEdits } from '../../../core/plan/batchEdits';
 import { overrideId } from '../../../core/plan/collections';
 import type { Override } from '../../../core/plan/override';
+import { addedId, isSecondPart } from '../../../core/process/applyOverrides';
 import { lagOf, type Arrow } from '../../../core/process/arrow';
 import { directArrows } from '../../../core/process/directArrows';
 import { decideStep } from '../../../core/process/moveStep';
@@ -29,8 +30,6 @@ interface Props {
   readonly onMove: (by: number) => void;
 }
 
-const minutesIssue = 'Minutes from 0 to 100000, halves too.';
-
 /** The chosen step unfolded: what it waits for and what waits for it, its things, cautions and minutes. */
 export function StepTicket({ step, number, process, isBroken, onMove }: Props) {
   const { card, plan, commit } = useCardSession();
@@ -48,14 +47,12 @@ export function StepTicket({ step, number, process, isBroken, onMove }: Props) {
     const isPlain = next.minutes === null && next.drying === null;
     decide('minutes', isPlain ? null : { kind: 'minutes', step: step.id, ...next });
   };
-  const added = overrides.find((each) => each.kind === 'add' && `own:${each.id}` === step.id);
+  const added = overrides.find((each) => each.kind === 'add' && addedId(each.id) === step.id);
   const isOwn = step.kind === 'own';
   const title = stepWords(step, card);
   const things = step.things.filter((each) => !title.includes(each));
   const decided = decidedOf(overrides, step.id);
-  const isSplit = overrides.some(
-    ({ kind, ...each }) => kind === 'split' && 'step' in each && each.step === step.id,
-  );
+  const isSplit = decided.some(({ kind }) => kind === 'split');
   return (
     <section
       aria-label={`Step ${number}`}
@@ -98,32 +95,16 @@ export function StepTicket({ step, number, process, isBroken, onMove }: Props) {
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1.5 pt-2">
         {!isOwn && (
           <>
-            <span className="flex items-center gap-2">
-              <NumberField
-                label="At work"
-                value={step.minutes.usual}
-                min={0}
-                max={100_000}
-                digits={1}
-                className="field w-16"
-                issue={minutesIssue}
-                onCommit={(minutes) => setMinutes({ minutes })}
-              />
-              min
-            </span>
-            <span className="flex items-center gap-2">
-              <NumberField
-                label="to dry"
-                value={step.drying.usual}
-                min={0}
-                max={100_000}
-                digits={1}
-                className="field w-16"
-                issue={minutesIssue}
-                onCommit={(drying) => setMinutes({ drying })}
-              />
-              min
-            </span>
+            <MinutesField
+              label="At work"
+              value={step.minutes.usual}
+              onCommit={(minutes) => setMinutes({ minutes })}
+            />
+            <MinutesField
+              label="to dry"
+              value={step.drying.usual}
+              onCommit={(drying) => setMinutes({ drying })}
+            />
           </>
         )}
         <IconButton label="One earlier (Alt+↑)" onClick={() => onMove(-1)}>
@@ -132,7 +113,7 @@ export function StepTicket({ step, number, process, isBroken, onMove }: Props) {
         <IconButton label="One later (Alt+↓)" onClick={() => onMove(1)}>
           <ArrowDown size={16} />
         </IconButton>
-        {!isOwn && step.minutes.usual > 1 && !step.id.includes('second part') && (
+        {!isOwn && step.minutes.usual > 1 && !isSecondPart(step) && (
           <button
             type="button"
             className="button"
@@ -187,6 +168,30 @@ export function StepTicket({ step, number, process, isBroken, onMove }: Props) {
       </div>
       <p className="text-muted pt-1.5">{sourceWords(step, decided)}</p>
     </section>
+  );
+}
+
+interface MinutesProps {
+  readonly label: string;
+  readonly value: number;
+  readonly onCommit: (minutes: number | null) => void;
+}
+
+function MinutesField({ label, value, onCommit }: MinutesProps) {
+  return (
+    <span className="flex items-center gap-2">
+      <NumberField
+        label={label}
+        value={value}
+        min={0}
+        max={100_000}
+        digits={1}
+        className="field w-16"
+        issue="Minutes from 0 to 100000, halves too."
+        onCommit={onCommit}
+      />
+      min
+    </span>
   );
 }
 
