@@ -1,14 +1,9 @@
-import loadHighs from 'highs';
-import wasmUrl from 'highs/runtime?url';
-import { highsCoverSolver, type HighsLike } from '../core/cutting/coverSolver';
 import type { CutJob } from '../core/cutting/cutJob';
 import { planCuts, usualBudget } from '../core/cutting/planCuts';
 import type { CuttingReply } from './cuttingMessages';
+import { loadSolver } from './highsSolver';
 
-const solver = loadHighs({ locateFile: () => wasmUrl }).then((highs) =>
-  // Its types leave out the duals that programmes without whole numbers have.
-  highsCoverSolver(highs as unknown as HighsLike),
-);
+const solver = loadSolver();
 const tell = (reply: CuttingReply) => postMessage(reply);
 
 /** Plans one job and is done; it is cancelled by ending the worker. */

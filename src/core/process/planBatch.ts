@@ -22,6 +22,14 @@ export interface BatchProblem {
 
 /** All copies stage by stage, laid into the evenings. @param isOver whether the time for it is over */
 export function planBatch(problem: BatchProblem, isOver: () => boolean): BatchPlan {
+  return { ...layBatch(problem, isOver), perEvening: copiesPerEvening(problem) };
+}
+
+/** The same without how many fit an evening, which takes longest. */
+export function layBatch(
+  problem: BatchProblem,
+  isOver: () => boolean,
+): Omit<BatchPlan, 'perEvening'> {
   const { steps, copies, start, evenings, done } = problem;
   const { stages, arrows } = batchStages(steps, problem.arrows, copies);
   const sessions = nextSessions(evenings, start, sessionsFor(stages), mostDays);
@@ -34,7 +42,6 @@ export function planBatch(problem: BatchProblem, isOver: () => boolean): BatchPl
   return {
     ...{ copies, arrows, work },
     stages: stages.toSorted((a, b) => placeOf(a.step) - placeOf(b.step)),
-    perEvening: copiesPerEvening(problem),
   };
 }
 

@@ -13,6 +13,7 @@ import { useCardSession } from '../../session/CardSession';
 import { TableView } from '../../session/TableView';
 import { Bench } from './Bench';
 import { BeforeGluing } from './BeforeGluing';
+import { CopiesView } from './CopiesView';
 import { EveningsEditor } from './EveningsEditor';
 import { StageTable } from './StageTable';
 import { StepRows } from './StepRows';
@@ -54,8 +55,9 @@ interface PlannedProps {
 function Planned({ process, onBench }: PlannedProps) {
   const { plan, card, commit, process: state, work: made } = useCardSession();
   const { steps, work, skipped, batch } = process;
-  const [isByStage, setByStage] = useState(false);
-  const showsStages = isByStage && batch !== undefined;
+  const [shows, setShows] = useState<'steps' | 'stages' | 'copies'>('steps');
+  const showsStages = shows === 'stages' && batch !== undefined;
+  const turnTo = (view: typeof shows) => setShows(shows === view ? 'steps' : view);
   const shown = showsStages
     ? { ...process, steps: batch.stages.map(({ step }) => step), arrows: batch.arrows }
     : process;
@@ -101,15 +103,16 @@ function Planned({ process, onBench }: PlannedProps) {
     b: onBench,
     c: () => {
       if (!batch) return false;
-      setByStage(!isByStage);
+      turnTo('stages');
       return true;
     },
+    m: () => turnTo('copies'),
   });
   return (
     <div
       className={`flex h-full min-h-[600px] flex-col gap-2 px-[18px] pt-3 ${state.isOld ? 'opacity-85' : ''}`}
     >
-      {shownWork.ok && (
+      {shownWork.ok && shows !== 'copies' && (
         <TimeStrip process={shown} work={shownWork.plan} chosen={chosen} broken={broken} />
       )}
       <p className="shrink-0">
@@ -140,10 +143,13 @@ function Planned({ process, onBench }: PlannedProps) {
               Add a step after it
             </KeyedButton>
             {batch && (
-              <KeyedButton keyName="c" onClick={() => setByStage(!isByStage)}>
-                {isByStage ? 'One card' : `${batch.copies} copies by stage`}
+              <KeyedButton keyName="c" onClick={() => turnTo('stages')}>
+                {showsStages ? 'One card' : `${batch.copies} copies by stage`}
               </KeyedButton>
             )}
+            <KeyedButton keyName="m" onClick={() => turnTo('copies')}>
+              {shows === 'copies' ? 'Back to the steps' : 'What more copies take'}
+            </KeyedButton>
           </p>
           <BeforeGluing process={process} />
           <EveningsEditor />
@@ -175,9 +181,9 @@ function Planned({ process, onBench }: PlannedProps) {
           <p className="text-sheet-muted text-[15px]">{followMaker}</p>
         </div>
         <div className="min-h-0 overflow-auto pb-3">
-          {showsStages ? (
-            <StageTable batch={batch} />
-          ) : (
+          {showsStages && <StageTable batch={batch} />}
+          {shows === 'copies' && <CopiesView />}
+          {!showsStages && shows !== 'copies' && (
             <StepRows process={process} chosen={chosen} broken={broken} onMove={move} />
           )}
         </div>

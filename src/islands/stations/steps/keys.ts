@@ -6,6 +6,7 @@ export const stepsKeys: readonly KeyLine[] = [
   ['Alt+↑ ↓', 'do it one earlier, or later'],
   ['b', 'work at the bench, one step at a time'],
   ['c', 'all copies by stage, or one card'],
+  ['m', 'what more copies take, in a chart'],
   ['space', 'at the bench: this one is done'],
   ['Enter', 'at the bench: all copies are done'],
   ['n', 'add a step of your own after it'],
