@@ -10,6 +10,7 @@ import { libraryOf } from './exportCard';
 import { findCard } from './repositories/cards';
 import { findBatch } from './repositories/cutBatches';
 import { findWork } from './repositories/workBatches';
+import { findAhead } from './repositories/madeAhead';
 import { countItems } from './repositories/library';
 import { readHoldings } from './repositories/stash';
 import { mostWholeStash } from './stashSize';
@@ -36,12 +37,13 @@ export async function loadWorkbench(
   const card = await findCard(db, cardId.data);
   if (!card) return undefined;
   const isStashWhole = (await countItems(db)) <= mostWholeStash;
-  const [library, releases, batch, house, work, evenings] = await Promise.all([
+  const [library, releases, batch, house, work, ahead, evenings] = await Promise.all([
     libraryOf(db, card, isStashWhole),
     listReleases(db),
     findBatch(db, card.id),
     readHouse(db),
     findWork(db, card.id),
+    findAhead(db, card.id),
     readEvenings(db, card.plan.about.designerId ?? readDesigner(cookies)),
   ]);
   const items = [...new Set(library.map((item) => item.id))];
@@ -61,6 +63,7 @@ export async function loadWorkbench(
     mail: house.mail,
     batch: batch ?? null,
     work: work ?? null,
+    ahead,
     evenings,
     build,
     ...(!isHeavy && { findings: computeCard(card.plan, library).findings }),

@@ -14,18 +14,17 @@ const firstStates = 100_000;
 
 answerInTurn(function* answer({
   number,
-  start,
-  evenings,
-  done = [],
-  ...asked
+  plan: planAsked,
+  library: libraryAsked,
+  ...time
 }: ProcessQuestion): Generator<ProcessReply, void> {
-  const { plan, library } = keepAlike(last, asked);
+  const { plan, library } = keepAlike(last, { plan: planAsked, library: libraryAsked });
   last = { plan, library };
   const card = resolvePlan(plan, library);
   const made = (states?: number) => {
     const until = performance.now() + searchMilliseconds;
     const isOver = () => performance.now() > until;
-    return processCard(plan, card, { start, evenings, done }, isOver, undefined, states);
+    return processCard(plan, card, time, isOver, undefined, states);
   };
   const process = made(firstStates);
   yield { kind: 'process', number, process };

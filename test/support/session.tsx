@@ -80,6 +80,7 @@ export function sessionOn(plan: Plan, library: Library = usualLibrary) {
       hasFailed: false,
     },
     work: { work: null, failure: undefined, keep: vi.fn() },
+    ahead: { ahead: [], failure: undefined, keep: vi.fn() },
     process: {
       plan: undefined,
       time: { start: 0, evenings: usualEvenings('UTC'), done: [] },

@@ -4,13 +4,14 @@ import type { Plan } from '../plan/plan';
 import { applyOverrides } from '../process/applyOverrides';
 import { deriveSteps } from '../process/deriveSteps';
 import { dayBegins, nextSessions } from '../process/evenings';
-import { orderSteps } from '../process/orderSteps';
+import { orderSteps, type StepOrder } from '../process/orderSteps';
 import { planWork, type WorkOutcome } from '../process/planWork';
 import { ruledArrows } from '../process/ruledArrows';
 import { placesIn } from '../process/placesIn';
 import { planBatch } from '../process/planBatch';
 import type { Deadline, ProcessPlan, WorkTime } from '../process/processPlan';
-import { settleOrder } from '../process/settleOrder';
+import { settleOrder, type SettledOrder } from '../process/settleOrder';
+import { withoutReady, type StepsLeft } from '../process/withoutReady';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import { processInput } from './processInput';
 
@@ -30,11 +31,20 @@ export function processCard(
   masks?: MaskPlan,
   states?: number,
 ): ProcessPlan {
-  const input = processInput(plan, card, masks);
+  const input = processInput(plan, card, masks, time.kept);
   const derived = deriveSteps(input);
-  const decided = applyOverrides(derived.all, ruledArrows(derived), plan.overrides);
-  const settled = settleOrder(decided.arrows, decided.insisted);
-  const order = orderSteps(decided.steps, settled.arrows, states);
+  const ruled = ruledArrows(derived);
+  const left = withoutReady(derived, ruled, time.ahead ?? []);
+  const ordered = ({ steps, arrows, fallen }: StepsLeft) => {
+    const decided = applyOverrides(steps, arrows, plan.overrides, fallen);
+    const settled = settleOrder(decided.arrows, decided.insisted);
+    return { decided, settled, order: orderSteps(decided.steps, settled.arrows, states) };
+  };
+  const { decided, settled, order } = ordered(left);
+  const fromStart =
+    left.fallen.length > 0
+      ? wholeOf(ordered({ steps: derived.all, arrows: ruled, fallen: [] }))
+      : undefined;
   const { start } = time;
   const evenings = plan.making.evenings ?? time.evenings;
   const done = new Map((time.done ?? []).map(({ step, at }) => [step, at]));
@@ -58,13 +68,16 @@ export function processCard(
         )
       : undefined;
   const placeOf = placesIn(work, done);
+  const steps = order.steps.toSorted((a, b) => placeOf(a) - placeOf(b));
   return {
-    steps: order.steps.toSorted((a, b) => placeOf(a) - placeOf(b)),
+    steps,
     arrows: settled.arrows,
     changes: { count: order.changes, bound: order.bound, isProven: order.isProven },
     breaches: settled.breaches,
     contradictions: settled.contradictions,
     skipped: decided.skipped,
+    fallen: left.fallen,
+    whole: fromStart ?? { steps, arrows: settled.arrows },
     lost: decided.lost,
     work,
     batch,
@@ -72,6 +85,10 @@ export function processCard(
     evenings,
     papers: input.papers,
   };
+}
+
+function wholeOf({ order, settled }: { order: StepOrder; settled: SettledOrder }) {
+  return { steps: order.steps, arrows: settled.arrows };
 }
 
 /** A card is filmed and published from the morning on. */

@@ -1,9 +1,12 @@
 import { maskCard, type MaskPlan } from '../masking/maskCard';
+import { maskStock } from '../masking/keptMasks';
+import type { PlannedMask } from '../masking/masksToCut';
 import { actsOf } from '../masking/planPaper';
 import { printsOf } from '../masking/printsOf';
 import type { Plan } from '../plan/plan';
 import { faceIds } from '../plan/faces';
 import type { PrintedPaper, ProcessInput } from '../process/processInput';
+import type { KeptMasks } from '../process/processPlan';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 
 /** What the steps of a card are made from: the card, and the order and masks of its prints. */
@@ -11,15 +14,24 @@ export function processInput(
   plan: Plan,
   card: ResolvedCard,
   masks: MaskPlan = maskCard(plan, card),
+  kept?: KeptMasks,
 ): ProcessInput {
+  const { making, habits } = plan;
+  const batch = { copies: making.copies, maskUses: habits.maskUses };
+  const toCut = (mask: PlannedMask) =>
+    (kept && maskStock(mask, masks.masks, kept.holdings, { ...batch, cardId: kept.cardId }))
+      ?.toCut ?? mask.copies;
   return {
     plan,
     card,
     papers: printedPapers(card, masks),
-    masks: masks.masks.map(({ letter, covers }) => ({
-      letter,
-      covers: covers.map(({ print }) => print.id),
-    })),
+    masks: masks.masks
+      .map((mask) => ({
+        letter: mask.letter,
+        covers: mask.covers.map(({ print }) => print.id),
+        toCut: toCut(mask),
+      }))
+      .filter((mask) => mask.toCut > 0),
   };
 }
 

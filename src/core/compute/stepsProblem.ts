@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { cardFileSchema } from '../plan/cardFile';
 import { eveningsSchema } from '../plan/evenings';
 import type { Immutable } from '../plan/ids';
+import { aheadSchema } from '../process/ahead';
 import { usualEvenings } from '../plan/usualEvenings';
 import { stepKinds, workPlaces } from '../plan/workFacts';
 import { cautions, type Spread } from '../process/step';
@@ -27,6 +28,11 @@ const cardStepsSchema = z
       description: 'Of the card, where it has none: left out, Monday to Friday 19:00 to 21:00 UTC.',
     }),
     copies: z.number().int().min(1).max(10_000).optional(),
+    ahead: z
+      .array(aheadSchema.pick({ step: true, count: true }))
+      .max(200)
+      .optional()
+      .meta({ description: 'So many copies that are made as far as a step, by its id.' }),
     timeLimitSeconds: z.number().positive().max(60).default(10),
   })
   .meta({ id: 'CardStepsProblem' });
@@ -78,6 +84,11 @@ export const stepsAnswerSchema = z
       }),
     ),
     order: z.strictObject({ changes: z.number(), bound: z.number(), isProven: z.boolean() }),
+    fallen: z
+      .array(z.string())
+      .meta({
+        description: 'Ids of steps that need not be done, as all copies are ahead of them.',
+      }),
     findings: z.array(
       z.strictObject({
         rule: z.string(),
@@ -124,14 +135,20 @@ export function solveSteps(
   problem: StepsProblem,
   { isOver }: Pick<SearchTime, 'isOver'>,
 ): StepsAnswer {
-  const { file, start, evenings, copies } =
-    'format' in problem
-      ? { file: problem, start: '2027-01-04T08:00:00Z', evenings: undefined, copies: undefined }
-      : problem;
+  const {
+    file,
+    start,
+    evenings,
+    copies,
+    ahead = [],
+  } = 'format' in problem ? { ...nothingAsked, file: problem } : problem;
   const plan =
     copies === undefined ? file.plan : { ...file.plan, making: { ...file.plan.making, copies } };
   const card = resolvePlan(plan, file.library);
-  const time = { start: Date.parse(start), evenings: evenings ?? usualEvenings('UTC') };
+  const time = {
+    ...{ start: Date.parse(start), evenings: evenings ?? usualEvenings('UTC') },
+    ahead: ahead.map((each) => ({ ...each, name: each.step })),
+  };
   const process = processCard(plan, card, time, isOver);
   const findings = runRules(stepsRules, {
     ...{ plan, card, library: file.library },
@@ -160,6 +177,7 @@ export function solveSteps(
       bound: process.changes.bound,
       isProven: process.changes.isProven,
     },
+    fallen: process.fallen.map(({ id }) => id),
     findings: findings.map(({ data, severity, subject }) => ({
       rule: data.rule,
       severity,
@@ -196,6 +214,12 @@ export function solveSteps(
       : null,
   };
 }
+
+/** Of a card file by itself. */
+const nothingAsked = {
+  ...{ start: '2027-01-04T08:00:00Z', evenings: undefined },
+  ...{ copies: undefined, ahead: undefined },
+};
 
 const plain = ({ quick, usual, slow }: Spread) => ({ quick, usual, slow });
 const moment = (at: number) => new Date(at).toISOString();

@@ -18,7 +18,7 @@ import { processCard } from './processCard';
 export interface CopiesInput extends Pick<SupplyInput, 'holdings' | 'envelope' | 'postage'> {
   readonly plan: Plan;
   readonly library: Library;
-  /** What is done already is not counted: each number is made from the start. */
+  /** What is done already, or ahead, is not counted: each number is made from the start. */
   readonly time: WorkTime;
 }
 
@@ -43,7 +43,7 @@ export function* traceCopies(
 ): Generator<CopiesPoint, void> {
   const card = resolvePlan(plan, library);
   const { start } = time;
-  const afresh = { ...time, done: [] };
+  const afresh = { start, evenings: time.evenings };
   const made = processCard(withCopies(plan, 1), card, afresh, isOver(), undefined, orderStates);
   const { steps, arrows, evenings } = made;
   for (let copies = 1; copies <= most; copies += 1) {

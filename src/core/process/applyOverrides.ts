@@ -22,13 +22,17 @@ export interface DecidedSteps {
   readonly lost: readonly Override[];
 }
 
-/** What a designer decided of steps, put in the place of what follows from the plan. */
+/**
+ * What a designer decided of steps, put in the place of what follows from the plan.
+ * @param fallen steps that are made ahead; what was decided of them stands for when they are not
+ */
 export function applyOverrides(
   derived: readonly Step[],
   ruled: readonly RuledArrow[],
   overrides: readonly Override[],
+  fallen: readonly Step[] = [],
 ): DecidedSteps {
-  const known = new Set(derived.map(({ id }) => id));
+  const known = new Set([...derived, ...fallen].map(({ id }) => id));
   for (const override of overrides) if (override.kind === 'add') known.add(addedId(override.id));
   const lost = overrides.filter(
     (override) =>

@@ -9,13 +9,15 @@ export interface Stage {
   readonly step: Step;
   /** What it is for one card; several where none of them can wait. */
   readonly steps: readonly Step[];
+  /** For so many copies it is done ahead. */
+  readonly ready: number;
   /** Minutes before the first copy, and for each. */
   readonly setUp: number;
   readonly each: number;
 }
 
 /** Done once, for however many copies. */
-const once: readonly StepKind[] = ['test', 'clean', 'photo', 'own'];
+const once: readonly StepKind[] = ['test', 'cut-mask', 'clean', 'photo', 'own'];
 
 /** Of the minutes of one card, so much is getting ready and is spent once a batch. From memory. */
 const setUpShare: Readonly<Partial<Record<StepKind, number>>> = {
@@ -105,23 +107,28 @@ function stageOf(steps: readonly Step[], copies: number): Stage {
   if (!first) throw new RangeError('batchStages: a stage without a step');
   const isOnce = steps.every(({ kind }) => once.includes(kind));
   const minutes = sumSpreads(steps.map((step) => step.minutes));
-  const share = isOnce
-    ? 1
-    : steps.reduce((sum, step) => sum + step.minutes.usual * shareOf(step.kind), 0) /
-      (minutes.usual || 1);
-  const setUp = minutes.usual * share;
-  const each = minutes.usual - setUp;
-  const all = (one: number) => Math.round(one * (share + (1 - share) * copies) * 2) / 2;
+  const setUp = steps.reduce((sum, step) => sum + step.minutes.usual * setUpOf(step, isOnce), 0);
+  const each = isOnce ? 0 : minutes.usual - setUp;
+  const ready = Math.min(...steps.map((step) => step.ready ?? 0));
+  const all = (speed: keyof Spread) => {
+    const whole = steps.reduce((sum, step) => {
+      const own = setUpOf(step, isOnce);
+      const left = isOnce ? 0 : (1 - own) * (copies - (step.ready ?? 0));
+      return sum + step.minutes[speed] * (own + left);
+    }, 0);
+    return Math.round(whole * 2) / 2;
+  };
   return {
     steps,
     setUp,
     each,
+    ready,
     step: {
       ...first,
       pieces: [...new Set(steps.flatMap(({ pieces }) => pieces))],
       things: [...new Set(steps.flatMap(({ things }) => things))],
       cautions: [...new Set(steps.flatMap(({ cautions }) => cautions))],
-      minutes: { quick: all(minutes.quick), usual: all(minutes.usual), slow: all(minutes.slow) },
+      minutes: { quick: all('quick'), usual: all('usual'), slow: all('slow') },
       drying: steps.reduce((longest, { drying }) => longerSpread(longest, drying), noTime),
       // Between two copies one may stop.
       mayPause: copies > 1 || first.mayPause,
@@ -129,8 +136,9 @@ function stageOf(steps: readonly Step[], copies: number): Stage {
   };
 }
 
-function shareOf(kind: StepKind): number {
-  return setUpShare[kind] ?? usualShare;
+/** So much of the minutes of one card is spent once a batch: all of what is done once, as often as that takes. */
+function setUpOf({ kind, timesInBatch = 1 }: Step, isOnce: boolean): number {
+  return isOnce ? timesInBatch : (setUpShare[kind] ?? usualShare);
 }
 
 /** The first copy dries while the others are worked on: a wait is shorter by the copies that come between. */

@@ -30,7 +30,16 @@ export function deriveSteps(input: ProcessInput): Steps {
     ...handSteps(input),
   ];
   const { habits } = input.plan;
-  const all = [...made, ...careSteps(input, made)].map((step) => atHouse(step, habits));
+  const all = caredFor(
+    input,
+    made.map((step) => atHouse(step, habits)),
+  );
   const byId = new Map(all.map((step) => [step.id, step]));
   return { input, all: [...byId.values()], byId, ofAct: printed.ofAct, blendedOver: over };
+}
+
+/** Steps with those that go with them, such as cleaning what they soil. @param made as long as they take at the house */
+export function caredFor(input: ProcessInput, made: readonly Step[]): readonly Step[] {
+  const { habits } = input.plan;
+  return [...made, ...careSteps(input, made).map((step) => atHouse(step, habits))];
 }

@@ -14,6 +14,13 @@ export interface ProcessInput {
   readonly card: ResolvedCard;
   /** Every paper on which something is printed or laid. */
   readonly papers: readonly PrintedPaper[];
-  /** The masks to be cut, by letter, with what each is laid on; those kept from an earlier card are left out. */
-  readonly masks: readonly { readonly letter: string; readonly covers: readonly string[] }[];
+  /**
+   * The masks to be cut, by letter, with what each is laid on and how many are cut for all copies; those kept from an
+   * earlier card are left out.
+   */
+  readonly masks: readonly {
+    readonly letter: string;
+    readonly covers: readonly string[];
+    readonly toCut: number;
+  }[];
 }

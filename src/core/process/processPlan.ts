@@ -1,5 +1,7 @@
 import type { Evenings } from '../plan/evenings';
 import type { Override } from '../plan/override';
+import type { Holding } from '../stash/holding';
+import type { Ahead } from './ahead';
 import type { Arrow } from './arrow';
 import type { WorkOutcome } from './planWork';
 import type { PrintedPaper } from './processInput';
@@ -14,6 +16,16 @@ export interface WorkTime {
   readonly evenings: Evenings;
   /** What is done for all copies, when; it is not planned again. */
   readonly done?: readonly { readonly step: string; readonly at: number }[] | undefined;
+  /** What is made ahead and lies in the stash. */
+  readonly ahead?: readonly Ahead[] | undefined;
+  /** Undefined where none are looked for. */
+  readonly kept?: KeptMasks | undefined;
+}
+
+/** The card whose masks they are, and the stamps with which masks are kept. */
+export interface KeptMasks {
+  readonly cardId: string;
+  readonly holdings: readonly Holding[];
 }
 
 /** A day by which a card has to be done, and how much work is left then. */
@@ -47,6 +59,10 @@ export interface ProcessPlan {
   readonly breaches: readonly Breach[];
   readonly contradictions: readonly Contradiction[];
   readonly skipped: readonly Step[];
+  /** Made ahead for all copies, and so not among the steps. */
+  readonly fallen: readonly Step[];
+  /** How a card is made from the start, whatever is ahead. */
+  readonly whole: Pick<ProcessPlan, 'steps' | 'arrows'>;
   readonly lost: readonly Override[];
   readonly work: WorkOutcome;
   /** Undefined where one is made. */

@@ -58,6 +58,10 @@ export interface Step {
   readonly cautions: readonly Caution[];
   /** Of the ink or medium it is done with, `#rrggbb`; undefined where it has none. */
   readonly colour?: string;
+  /** For so many copies it is done ahead; undefined where it is for none. */
+  readonly ready?: number;
+  /** So often for all copies together; undefined where it is once. Of what one does a batch once. */
+  readonly timesInBatch?: number;
   /** What it does to its paper, for the picture of it. */
   readonly act: Act | undefined;
 }

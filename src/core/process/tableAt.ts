@@ -21,11 +21,11 @@ export type TablePicture =
  */
 export function tableAt(
   card: ResolvedCard,
-  { steps, papers }: Pick<ProcessPlan, 'steps' | 'papers'>,
+  { steps, papers, fallen }: Pick<ProcessPlan, 'steps' | 'papers' | 'fallen'>,
   done: number,
   step: Step,
 ): TablePicture {
-  const made = steps.slice(0, done);
+  const made = [...fallen, ...steps.slice(0, done)];
   const on = step.on ?? { face: 'front', support: 'base' };
   const paper = papers.find(({ face, support }) => face === on.face && support === on.support);
   if (isOnPaper(step))

@@ -3,7 +3,7 @@ import { workBatchSchema } from './workBatch';
 import { beginWork, isWorked, markDone, markUndone, takeUp, workedOn } from './workOn';
 
 const at = (minute: number) => new Date(Date.UTC(2027, 2, 8, 19, minute)).toISOString();
-const item = { step: 'stamp:boat:dye', name: 'Stamp Boat', plannedSeconds: 120 };
+const item = { step: 'stamp:boat:dye', name: 'Stamp Boat', plannedSeconds: 120, ready: 0 };
 
 describe('work at the bench', () => {
   it('counts copies, and the time between taking up and marking', () => {

@@ -6,6 +6,8 @@ export interface WorkItem {
   readonly name: string;
   /** For all copies. */
   readonly plannedSeconds: number;
+  /** For so many copies it is done ahead. */
+  readonly ready: number;
 }
 
 /** Longer than this at one copy is no work but a break. From memory. */
@@ -24,7 +26,7 @@ export function takeUp(batch: WorkBatch, step: string, at: string): WorkBatch {
 /** Marks copies of a step done; the time since it was taken up is spent on them. */
 export function markDone(
   batch: WorkBatch,
-  { step, name, plannedSeconds: planned }: WorkItem,
+  { step, name, plannedSeconds: planned, ready }: WorkItem,
   copies: number,
   at: string,
 ): WorkBatch {
@@ -33,7 +35,7 @@ export function markDone(
   const spell = Math.max(0, (Date.parse(at) - Date.parse(since)) / 1000);
   const worked: WorkedStep = {
     ...{ step, name, planned, firstAt: before?.firstAt ?? at, lastAt: at },
-    copies: Math.min(batch.copies, (before?.copies ?? 0) + copies),
+    copies: Math.min(batch.copies, (before?.copies ?? ready) + copies),
     spent: (before?.spent ?? 0) + Math.min(spell, longestSpell),
   };
   return {

@@ -10,6 +10,7 @@ import { combinationItemSchema } from '../plan/items/combination';
 import { dieSetSchema } from '../plan/items/dieSet';
 import { stockSchema } from '../plan/items/stock';
 import { planSchema } from '../plan/plan';
+import { madeAheadSchema } from '../process/ahead';
 import { holdingSchema } from '../stash/holding';
 
 /** Why something was not done: what is wrong, how to mend it, and where in what was sent. */
@@ -55,6 +56,8 @@ export const replies = {
   /** Items of the stash, each to be read on its own, and what there is of them. */
   stashPart: z.object({ items: z.array(z.unknown()), holdings: z.array(holdingSchema) }),
   stash: z.object({ items: z.array(libraryItemSchema), holdings: z.array(holdingSchema) }),
+  /** All that is made ahead of a card. */
+  ahead: z.object({ ahead: madeAheadSchema }),
   taking: z.object({ batch: cutBatchSchema, holdings: z.array(holdingSchema) }),
   /** Edits that were kept, or why a person has to choose. `plan` is given where others' edits are in it too. */
   save: z.discriminatedUnion('kind', [

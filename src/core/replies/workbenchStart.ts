@@ -4,6 +4,7 @@ import type { Unit } from '../length/length';
 import type { Release } from '../plan/cardFile';
 import type { Evenings } from '../plan/evenings';
 import type { Library } from '../plan/library';
+import type { Ahead } from '../process/ahead';
 import type { WorkBatch } from '../process/workBatch';
 import type { Plan } from '../plan/plan';
 import type { HouseMail } from '../stash/houseMail';
@@ -30,6 +31,8 @@ export interface WorkbenchStart {
   readonly batch: CutBatch | null;
   /** What is done of its copies. */
   readonly work: WorkBatch | null;
+  /** What is made ahead of it and lies in the stash. */
+  readonly ahead: readonly Ahead[];
   /** When its designer works; null where they have not said. */
   readonly evenings: Evenings | null;
   /** What the rules find; left out for a card that is too heavy to be looked over on the way. */

@@ -17,6 +17,7 @@ import type { Cutting } from './useCutting';
 import type { Masks } from './useMasks';
 import type { PostState } from './usePost';
 import type { ProcessState } from './useProcess';
+import type { AheadState } from './useAhead';
 import type { WorkState } from './useWork';
 
 /** What is asked or shown over the workbench, one at a time; `take` is told what was added to the stash. */
@@ -83,6 +84,8 @@ export interface CardSession {
   readonly process: ProcessState;
   /** What is done of the copies. */
   readonly work: WorkState;
+  /** What is made ahead of it. */
+  readonly ahead: AheadState;
 }
 
 export const SessionContext = createContext<CardSession | undefined>(undefined);

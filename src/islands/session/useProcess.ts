@@ -3,10 +3,13 @@ import type { Evenings } from '../../core/plan/evenings';
 import type { Library } from '../../core/plan/library';
 import type { Plan } from '../../core/plan/plan';
 import { usualEvenings } from '../../core/plan/usualEvenings';
+import type { Ahead } from '../../core/process/ahead';
 import type { ProcessPlan, WorkTime } from '../../core/process/processPlan';
 import type { WorkBatch } from '../../core/process/workBatch';
 import type { ProcessReply } from '../../workers/processMessages';
+import type { Holding } from '../../core/stash/holding';
 import { zoneHere } from '../parts/zoneHere';
+import { useAlike } from './useAlike';
 import { useCardWorker, type FailedReply } from './useCardWorker';
 
 /** How a card is made, as far as that is worked out. */
@@ -25,27 +28,32 @@ const start = () =>
 
 /** What else decides when a card is made. */
 interface Circumstances {
+  readonly cardId: string;
+  /** Of which those of stamps tell what masks are kept. */
+  readonly holdings: readonly Holding[];
   /** The steps are seen now. */
   readonly isLooked: boolean;
   /** When its designer works; null where they have not said. */
   readonly evenings: Evenings | null;
   readonly work: WorkBatch | null;
+  readonly ahead: readonly Ahead[];
 }
 
 /** Works out steps, order and evenings in a worker whenever a card has changed. */
 export function useProcess(
   plan: Plan,
   library: Library,
-  { isLooked, evenings, work }: Circumstances,
+  { cardId, holdings, isLooked, evenings, work, ahead }: Circumstances,
 ): ProcessState {
   const [now] = useState(timeNow);
+  const masked = useAlike(holdings.filter(({ masks = [] }) => masks.length > 0));
+  const done = useAlike(doneOf(work));
   const time = useMemo(
     (): WorkTime => ({
-      start: now,
-      evenings: evenings ?? usualEvenings(zoneHere()),
-      done: doneOf(work),
+      ...{ start: now, evenings: evenings ?? usualEvenings(zoneHere()), done, ahead },
+      kept: { cardId, holdings: masked },
     }),
-    [now, evenings, work],
+    [now, evenings, done, ahead, cardId, masked],
   );
   const { told, isOld, hasFailed } = useCardWorker<ProcessReply, ProcessPlan>({
     ...{ plan, library, more: time, isLooked, start, take },

@@ -10,6 +10,7 @@ import { whenIdle } from '../parts/whenIdle';
 import type { Asked, CardSession } from './CardSession';
 import { doesNotFit, nothingOfYours, unchecked, type NoticeContent } from './notice';
 import type { Station } from './station';
+import { useAhead } from './useAhead';
 import { useCardPlan, type CardPlan } from './useCardPlan';
 import { useCutBatch } from './useCutBatch';
 import { useCutting } from './useCutting';
@@ -85,10 +86,10 @@ export function useSession(
   const masks = useMasks(plan, library, view === 'masks');
   const post = usePost(plan, library, holdings, mail, view === 'post' || view === 'sheet');
   const work = useWork(cardId, start.work);
+  const ahead = useAhead(cardId, start.ahead);
   const process = useProcess(plan, library, {
-    isLooked: view === 'steps' || view === 'sheet',
-    evenings: start.evenings,
-    work: work.work,
+    ...{ cardId, holdings, isLooked: view === 'steps' || view === 'sheet' },
+    ...{ evenings: start.evenings, work: work.work, ahead: ahead.ahead },
   });
   const suppliesOf = useSuppliesOf();
 
@@ -173,6 +174,7 @@ export function useSession(
     post,
     process,
     work,
+    ahead,
   };
   const controls: SessionControls = {
     state,

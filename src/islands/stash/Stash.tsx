@@ -5,6 +5,7 @@ import { otherUnit } from '../../core/length/formatLength';
 import type { Unit } from '../../core/length/length';
 import type { LibraryId } from '../../core/plan/ids';
 import type { Library } from '../../core/plan/library';
+import type { AheadOfCard } from '../../core/replies/aheadOfCard';
 import type { Holding } from '../../core/stash/holding';
 import { addableKinds, itemKinds, kindNames } from '../../core/stash/itemFields';
 import type { StashChange } from '../../core/stash/stashChange';
@@ -15,6 +16,7 @@ import { rememberUnit } from '../parts/UnitSwitch';
 import { useKeptFocus } from '../parts/useKeptFocus';
 import { useIsLive } from '../parts/useIsLive';
 import { useKeys } from '../parts/useKeys';
+import { AheadShelf } from './AheadShelf';
 import { everything, filterStash, stashLines, type StashFilter } from './stashRows';
 import { StashTable } from './StashTable';
 import { useStash } from './useStash';
@@ -35,6 +37,7 @@ interface Props {
   readonly team: string;
   readonly library: Library;
   readonly holdings: readonly Holding[];
+  readonly ahead: readonly AheadOfCard[];
   readonly unit: Unit;
 }
 
@@ -194,6 +197,7 @@ export function Stash(props: Props) {
             </p>
           )}
         </div>
+        <AheadShelf cards={props.ahead} />
         {shown.length > 0 ? (
           <StashTable
             lines={shown}

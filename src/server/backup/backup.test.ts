@@ -12,6 +12,7 @@ import type { Database, Store } from '../storeTypes';
 import { exportCard } from '../exportCard';
 import { createCard, findCard, listCardHeads } from '../repositories/cards';
 import { addToLibrary } from '../repositories/library';
+import { changeAhead, findAhead } from '../repositories/madeAhead';
 import { listRevisions } from '../repositories/revisions';
 import { saveEdits } from '../repositories/saveEdits';
 import { changePiece } from '../../core/plan/pieceEdits';
@@ -32,6 +33,8 @@ async function allFiles(db: Database): Promise<Readonly<Record<string, string>>>
   return Object.fromEntries(files);
 }
 
+const ahead = { step: 'blend:sky', name: 'Blend the sky', count: 6 };
+
 describe('a backup', () => {
   let id: CardId;
   beforeAll(async () => {
@@ -48,6 +51,7 @@ describe('a backup', () => {
       author: null,
       at: someTime,
     });
+    await changeAhead(from, id, ahead.step, ahead);
     text = await backupOf(from);
     into = await emptyStore();
   });
@@ -89,8 +93,8 @@ describe('a backup', () => {
       what: `card ${id}`,
       reason: expect.stringContaining('about.title'),
     });
-    // The card's revisions go with it.
-    expect(rows).toHaveLength(whole.length - 4);
+    // The card's revisions, and what is made ahead of it, go with it.
+    expect(rows).toHaveLength(whole.length - 5);
     expect(rows.some(({ row }) => row['cardId'] === id)).toBe(false);
   });
 
@@ -99,6 +103,7 @@ describe('a backup', () => {
     expect(Object.keys(before).length).toBeGreaterThan(0);
     expect(await restoreBackup(into.db, await checkText(text))).toBe(Object.keys(before).length);
     expect(await allFiles(into.db)).toEqual(before);
+    expect(await findAhead(into.db, id)).toEqual([ahead]);
     const most = { most: 10 };
     expect(await listRevisions(into.db, id, most)).toEqual(await listRevisions(from, id, most));
     // What was restored gives the same backup again, and is not put over what is there.

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { storedBatchSchema } from '../../core/cutting/cutBatch';
 import { libraryItemSchema } from '../../core/plan/libraryItem';
+import { madeAheadSchema } from '../../core/process/ahead';
 import { workBatchSchema } from '../../core/process/workBatch';
 import { upgradePlan, type PlanIssue } from '../../core/plan/upgradePlan';
 import { plainMail } from '../../core/stash/plainMail';
@@ -88,6 +89,11 @@ export const backupTables = [
     table: schema.workBatches,
     row: z.object({ cardId: z.string(), data: json }),
   },
+  {
+    name: 'madeAhead',
+    table: schema.madeAhead,
+    row: z.object({ cardId: z.string(), data: json }),
+  },
 ] as const;
 
 export type BackupTable = (typeof backupTables)[number];
@@ -152,6 +158,11 @@ export function failureOf(
     case 'workBatches': {
       const read = workBatchSchema.safeParse(row['data']);
       const what = `work on card ${String(row['cardId'])}`;
+      return read.success ? undefined : { what, reason: reasonOf(read.error) };
+    }
+    case 'madeAhead': {
+      const read = madeAheadSchema.safeParse(row['data']);
+      const what = `what is made ahead of card ${String(row['cardId'])}`;
       return read.success ? undefined : { what, reason: reasonOf(read.error) };
     }
     case 'house':

@@ -21,6 +21,7 @@ import {
   holdings,
   house,
   libraryItems,
+  madeAhead,
   releases,
   revisions,
   workBatches,
@@ -63,7 +64,7 @@ async function* readRows(db: Database): AsyncGenerator<readonly string[]> {
   for await (const some of readLibrary(db)) yield some;
 }
 
-/** What is small, of one moment: the team, what there is in the stash, and the cut plans and the work by their cards. */
+/** What is small, of one moment: the team, what there is in the stash, and by their cards the cut plans, the work and what is made ahead. */
 async function readTeam(db: Database) {
   return db.transaction(
     async (tx) => {
@@ -79,7 +80,10 @@ async function readTeam(db: Database) {
       const work = await tx
         .select({ cardId: workBatches.cardId, text: rowText('workBatches', workBatches) })
         .from(workBatches);
-      return { names, batches: groupBy([...cut, ...work], ({ cardId }) => cardId) };
+      const ahead = await tx
+        .select({ cardId: madeAhead.cardId, text: rowText('madeAhead', madeAhead) })
+        .from(madeAhead);
+      return { names, batches: groupBy([...cut, ...work, ...ahead], ({ cardId }) => cardId) };
     },
     { isolationLevel: 'repeatable read', accessMode: 'read only' },
   );
@@ -93,7 +97,7 @@ async function textsOf(tx: Transaction, name: TableName, table: PgTable, order: 
   return rows.map(({ text }) => text);
 }
 
-/** The cards by id, each followed by its revisions up to the one it is at, which never change, by its cut plan, and by the work on it. */
+/** The cards by id, each followed by its revisions up to the one it is at, which never change, by its cut plan, the work on it and what is made ahead of it. */
 async function* readCards(
   db: Database,
   batches: ReadonlyMap<string, readonly { readonly text: string }[]>,

@@ -4,6 +4,7 @@ export { designers } from './designers';
 export { holdings } from './holdings';
 export { house } from './house';
 export { libraryItems } from './libraryItems';
+export { madeAhead } from './madeAhead';
 export { releases } from './releases';
 export { revisions } from './revisions';
 export { standingCards } from './standingCards';

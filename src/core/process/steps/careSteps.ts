@@ -11,7 +11,12 @@ export function careSteps({ plan, card }: ProcessInput, made: readonly Step[]): 
     const own = made.filter(({ kind }) => kinds.includes(kind));
     return new Set(own.flatMap(({ things: [first] }) => first ?? [])).size;
   };
-  const stamps = new Set(card.marks.flatMap(({ stamp }) => stamp?.name ?? []));
+  const stamped = new Set(
+    made.filter(({ kind }) => kind === 'stamp').flatMap(({ pieces }) => pieces),
+  );
+  const stamps = new Set(
+    card.marks.flatMap(({ id, stamp }) => (stamp && stamped.has(id) ? [stamp.name] : [])),
+  );
   const stencils = count(['stencil']);
   const brushes = made.filter(({ kind }) => brushed.includes(kind)).length;
   const isShown = about.releaseId !== null || about.publishOn !== null || about.filmOn !== null;
@@ -26,6 +31,13 @@ export function careSteps({ plan, card }: ProcessInput, made: readonly Step[]): 
     ...(isShown ? [care('photo', 'card', { things: ['camera'] })] : []),
     ...(post.wanted ? [care('pack', 'card', { things: ['envelope'] })] : []),
   ];
+}
+
+const cares: readonly StepKind[] = ['test', 'clean', 'sign', 'photo', 'pack'];
+
+/** Whether a step only goes with the others. */
+export function isCare({ kind }: Step): boolean {
+  return cares.includes(kind);
 }
 
 const brushed: readonly StepKind[] = ['blend', 'stencil', 'edges'];

@@ -232,11 +232,11 @@ function heatSteps(
 const cooling: Spread = { quick: 1, usual: 1, slow: 2 };
 
 function cutMasks({ masks }: ProcessInput): Step[] {
-  return masks.map(({ letter, covers }) => ({
+  return masks.map(({ letter, covers, toCut }) => ({
     ...{ id: stepId('cut-mask', letter), kind: 'cut-mask', pieces: covers, medium: letter },
     things: ['masking paper', 'scissors'],
     ...{ on: undefined, place: 'desk', setup: { tool: 'scissors' } },
-    minutes: benchMinutes['cut-mask'],
+    ...{ minutes: benchMinutes['cut-mask'], timesInBatch: toCut },
     ...{ drying: noTime, mayPause: true, cautions: ['blades'], act: undefined },
   }));
 }

@@ -15,12 +15,14 @@ export function HowItIsMade() {
           : 'The steps are being put in order…'}
       </p>
     );
+  // Whoever makes it from the sheet has nothing made ahead.
+  const whole = { ...plan, ...plan.whole, fallen: [] };
   return (
     <section className="pt-4">
       <h3 className="text-lg">How it is made</h3>
-      <p className="text-muted">One card: {makingTime(plan)}.</p>
+      <p className="text-muted">One card: {makingTime(whole)}.</p>
       <ol className="pt-2">
-        {makingSteps(plan, card).map(
+        {makingSteps(whole, card).map(
           ({ step, number, what, things, time, wait, tips, cautions, isSeen }) => (
             <li
               key={step.id}
@@ -46,7 +48,7 @@ export function HowItIsMade() {
               </div>
               <div className="[print-color-adjust:exact]">
                 {isSeen && (
-                  <TableView process={plan} done={number} step={step} mostHeight={84} isPlain />
+                  <TableView process={whole} done={number} step={step} mostHeight={84} isPlain />
                 )}
               </div>
             </li>

@@ -31,7 +31,7 @@ interface Props {
  * kept with the batch; what dries is timed, and goes on being timed after a reload.
  */
 export function Bench({ process, onLeave }: Props) {
-  const { card, work: state } = useCardSession();
+  const { card, work: state, ahead } = useCardSession();
   const { work, keep, failure } = state;
   const now = useNow();
   const bench = benchWork(process, card);
@@ -151,7 +151,9 @@ export function Bench({ process, onLeave }: Props) {
                 className="button button-leading px-8 py-4 text-[26px] leading-8"
                 onClick={() => done(1)}
               >
-                {copies > 1 ? `${(worked?.copies ?? 0) + 1} of ${copies} done` : 'Done, next'}
+                {copies > 1
+                  ? `${(worked?.copies ?? item.ready) + 1} of ${copies} done`
+                  : 'Done, next'}
               </button>
               <kbd className="key">space</kbd>
               {copies > 1 && (
@@ -199,8 +201,15 @@ export function Bench({ process, onLeave }: Props) {
               : 'There is nothing to do.'}
           </p>
           <p className="flex gap-4 pt-5">
-            <button type="button" className="button" onClick={() => keep(null)}>
-              Begin anew
+            <button
+              type="button"
+              className="button"
+              onClick={() => {
+                for (const each of ahead.ahead) ahead.keep(each, Math.max(0, each.count - copies));
+                keep(null);
+              }}
+            >
+              {ahead.ahead.length > 0 ? 'Begin anew; what was made ahead is used up' : 'Begin anew'}
             </button>
           </p>
           <DryingTimers bench={bench} work={work} now={now} />

@@ -1,6 +1,5 @@
 import { useMemo, useState } from 'react';
 import { usedLibrary } from '../../../core/kinds/usedLibrary';
-import { sameJson } from '../../../core/plan/sameJson';
 import { withCopies } from '../../../core/plan/withCopies';
 import { needOf } from '../../../core/post/envelopeNeed';
 import { postageOf } from '../../../core/post/postageOf';
@@ -9,6 +8,7 @@ import { copiesHeading, moreCopiesWords, oneMoreWords } from '../../../core/pros
 import { costWords } from '../../../core/prose/supplyWords';
 import { countWords } from '../../../core/words/countWords';
 import { useCardSession } from '../../session/CardSession';
+import { useAlike } from '../../session/useAlike';
 import { CopiesChart } from './CopiesChart';
 import { useCopiesTrace, type CopiesTrace } from './useCopiesTrace';
 
@@ -104,14 +104,6 @@ export function CopiesView() {
       </table>
     </section>
   );
-}
-
-/** What is the same as before stays the same object. */
-function useAlike<Thing>(now: Thing): Thing {
-  const [kept, setKept] = useState(now);
-  const isAlike = sameJson(now, kept);
-  if (!isAlike) setKept(now);
-  return isAlike ? kept : now;
 }
 
 function Progress({ trace, most }: { readonly trace: CopiesTrace; readonly most: number }) {

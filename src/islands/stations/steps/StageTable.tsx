@@ -41,12 +41,13 @@ export function StageTable({ batch }: { readonly batch: BatchPlan }) {
           </tr>
         </thead>
         <tbody>
-          {stages.map(({ step, steps, setUp, each }, at) => (
+          {stages.map(({ step, steps, setUp, each, ready }, at) => (
             <tr key={step.id} className="border-hairline border-b align-baseline">
               <td className="font-heading text-[17px] font-semibold">{at + 1}</td>
               <td className="py-1 pr-3 font-semibold">
                 {isWorked(work.work, step.id) && <span aria-label="done:">✓ </span>}
                 {joinWords(steps.map((one) => stepWords(one, card)))}
+                {ready > 0 && <span className="text-sheet-muted font-normal">, {ready} ahead</span>}
               </td>
               <td className="text-sheet-muted pr-3">{step.things.join(', ')}</td>
               <td className="text-right whitespace-nowrap">{minutesWords(setUp)}</td>

@@ -6,6 +6,7 @@ import type { Override } from '../../../core/plan/override';
 import { addedId, isSecondPart } from '../../../core/process/applyOverrides';
 import { lagOf, type Arrow } from '../../../core/process/arrow';
 import { directArrows } from '../../../core/process/directArrows';
+import { mayBeAhead } from '../../../core/process/readySteps';
 import { decideStep } from '../../../core/process/moveStep';
 import type { ProcessPlan } from '../../../core/process/processPlan';
 import type { Step } from '../../../core/process/step';
@@ -32,7 +33,7 @@ interface Props {
 
 /** The chosen step unfolded: what it waits for and what waits for it, its things, cautions and minutes. */
 export function StepTicket({ step, number, process, isBroken, onMove }: Props) {
-  const { card, plan, commit } = useCardSession();
+  const { card, plan, commit, ahead } = useCardSession();
   const { overrides } = plan;
   const decide = (kind: Parameters<typeof decideStep>[1], override: Override | null) => {
     const edits = decideStep(overrides, kind, step.id, override);
@@ -106,6 +107,17 @@ export function StepTicket({ step, number, process, isBroken, onMove }: Props) {
               onCommit={(drying) => setMinutes({ drying })}
             />
           </>
+        )}
+        {mayBeAhead(step) && !isSecondPart(step) && (
+          <NumberField
+            label="Made ahead"
+            value={ahead.ahead.find((each) => each.step === step.id)?.count ?? 0}
+            min={0}
+            max={10_000}
+            issue="Copies made ahead are a whole number up to 10 000."
+            className="field w-16"
+            onCommit={(count) => ahead.keep({ step: step.id, name: title }, count ?? 0)}
+          />
         )}
         <IconButton label="One earlier (Alt+↑)" onClick={() => onMove(-1)}>
           <ArrowUp size={16} />

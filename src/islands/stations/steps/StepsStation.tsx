@@ -15,6 +15,7 @@ import { Bench } from './Bench';
 import { BeforeGluing } from './BeforeGluing';
 import { CopiesView } from './CopiesView';
 import { EveningsEditor } from './EveningsEditor';
+import { MadeAhead } from './MadeAhead';
 import { StageTable } from './StageTable';
 import { StepRows } from './StepRows';
 import { TimeStrip } from './TimeStrip';
@@ -152,6 +153,7 @@ function Planned({ process, onBench }: PlannedProps) {
             </KeyedButton>
           </p>
           <BeforeGluing process={process} />
+          <MadeAhead process={process} />
           <EveningsEditor />
           {skipped.length > 0 && (
             <section aria-label="Left out">

@@ -25,23 +25,24 @@ export interface BenchWork {
 
 /** The steps of one card, or the stages of the batch where more are made. */
 export function benchWork({ steps, arrows, batch }: ProcessPlan, card: ResolvedCard): BenchWork {
-  if (!batch) return { copies: 1, arrows, items: steps.map((step) => itemOf(step, [step], card)) };
+  if (!batch)
+    return { copies: 1, arrows, items: steps.map((step) => itemOf(step, [step], 0, card)) };
   const { stages, copies } = batch;
   return {
     copies,
     arrows: batch.arrows,
-    items: stages.map((stage) => itemOf(stage.step, stage.steps, card)),
+    items: stages.map((stage) => itemOf(stage.step, stage.steps, stage.ready, card)),
   };
 }
 
-function itemOf(of: Step, steps: readonly Step[], card: ResolvedCard): BenchItem {
+function itemOf(of: Step, steps: readonly Step[], ready: number, card: ResolvedCard): BenchItem {
   const words = steps.map((step) => stepWords(step, card));
   const rest = words.slice(1).map((each) => each.charAt(0).toLowerCase() + each.slice(1));
   return {
     step: of.id,
     name: capitalise(joinWords([...words.slice(0, 1), ...rest])),
     plannedSeconds: of.minutes.usual * 60,
-    ...{ of, steps },
+    ...{ of, steps, ready },
   };
 }
 
