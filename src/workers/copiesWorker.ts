@@ -1,26 +1,25 @@
-import { traceCopies } from '../core/compute/traceCopies';
+import { traceCopies, type CopiesInput } from '../core/compute/traceCopies';
 import { usualBudget } from '../core/cutting/planCuts';
-import type { CopiesQuestion, CopiesReply } from './copiesMessages';
+import type { CopiesPoint } from '../core/process/copiesPoint';
 import { loadSolver } from './highsSolver';
+import { answerOnce } from './streamReply';
+
+/** A card of which it is asked what each number of copies takes. */
+export interface CopiesQuestion extends CopiesInput {
+  /** From one to so many. */
+  readonly most: number;
+}
 
 const solver = loadSolver();
-const tell = (reply: CopiesReply) => postMessage(reply);
 
 /** So long sheets, and evenings, are searched through for each number of copies at the most. */
 const searchMilliseconds = 600;
 
-/** Answers one question and is done; it is cancelled by ending the worker. */
-self.addEventListener('message', (event: MessageEvent<CopiesQuestion>) => {
-  work(event.data).catch((error: unknown) => tell({ kind: 'failed', message: String(error) }));
-});
-
-async function work({ most, ...question }: CopiesQuestion): Promise<void> {
+answerOnce<CopiesQuestion, CopiesPoint>(async function* answer({ most, ...question }) {
   const isOver = () => {
     const until = performance.now() + searchMilliseconds;
     return () => performance.now() > until;
   };
   const budget = () => ({ ...usualBudget, isOver: isOver() });
-  for (const point of traceCopies(question, most, { solver: await solver, budget, isOver }))
-    tell({ kind: 'point', point });
-  tell({ kind: 'done' });
-}
+  yield* traceCopies(question, most, { solver: await solver, budget, isOver });
+});

@@ -84,11 +84,9 @@ export const stepsAnswerSchema = z
       }),
     ),
     order: z.strictObject({ changes: z.number(), bound: z.number(), isProven: z.boolean() }),
-    fallen: z
-      .array(z.string())
-      .meta({
-        description: 'Ids of steps that need not be done, as all copies are ahead of them.',
-      }),
+    fallen: z.array(z.string()).meta({
+      description: 'Ids of steps that need not be done, as all copies are ahead of them.',
+    }),
     findings: z.array(
       z.strictObject({
         rule: z.string(),

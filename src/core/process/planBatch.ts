@@ -1,7 +1,7 @@
 import type { Evenings } from '../plan/evenings';
 import type { Arrow } from './arrow';
-import { batchStages, type Stage } from './batchStages';
-import { nextSessions } from './evenings';
+import { batchStages } from './batchStages';
+import { nextSessions, type Session } from './evenings';
 import { placesIn } from './placesIn';
 import { planWork } from './planWork';
 import type { BatchPlan } from './processPlan';
@@ -32,8 +32,8 @@ export function layBatch(
 ): Omit<BatchPlan, 'perEvening'> {
   const { steps, copies, start, evenings, done } = problem;
   const { stages, arrows } = batchStages(steps, problem.arrows, copies);
-  const sessions = nextSessions(evenings, start, sessionsFor(stages), mostDays);
   const all = stages.map(({ step }) => step);
+  const sessions = sessionsFor(all, evenings, start);
   const work = planWork(
     { steps: all, arrows, start, sessions, people: evenings.people, done },
     isOver,
@@ -46,9 +46,13 @@ export function layBatch(
 }
 
 /** As many evenings of half an hour as the work fills, and some more for what dries. */
-function sessionsFor(stages: readonly Stage[]): number {
-  const work = stages.reduce((sum, { step }) => sum + step.minutes.usual, 0);
-  return 40 + Math.ceil(work / 30);
+export function sessionsFor(
+  stages: readonly Pick<Step, 'minutes'>[],
+  evenings: Evenings,
+  start: number,
+): readonly Session[] {
+  const work = stages.reduce((sum, { minutes }) => sum + minutes.usual, 0);
+  return nextSessions(evenings, start, 40 + Math.ceil(work / 30), mostDays);
 }
 
 const mostDays = 1500;

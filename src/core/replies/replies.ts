@@ -53,6 +53,17 @@ export const replies = {
       z.object({ id: z.string(), title: z.string(), faces: z.array(z.enum(faceIds)) }),
     ),
   }),
+  /** Cards that share inks and the like with one, and which. */
+  sharing: z.object({
+    cards: z.array(
+      z.object({
+        id: z.string(),
+        title: z.string(),
+        copies: z.number().int(),
+        shared: z.array(z.string()),
+      }),
+    ),
+  }),
   /** Items of the stash, each to be read on its own, and what there is of them. */
   stashPart: z.object({ items: z.array(z.unknown()), holdings: z.array(holdingSchema) }),
   stash: z.object({ items: z.array(libraryItemSchema), holdings: z.array(holdingSchema) }),

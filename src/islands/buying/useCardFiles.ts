@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { CardFile } from '../../core/plan/cardFile';
+import { fetchCardFile } from '../wire/fetchCardFile';
 
 export interface CardFiles {
   readonly files: ReadonlyMap<string, CardFile>;
@@ -15,7 +16,7 @@ export function useCardFiles(ids: readonly string[]): CardFiles {
     for (const id of ids) {
       if (asked.current.has(id)) continue;
       asked.current.add(id);
-      void fetchFile(id).then((file) =>
+      void fetchCardFile(id).then((file) =>
         setState(({ files, failed }) =>
           file
             ? { files: new Map([...files, [id, file]]), failed }
@@ -25,19 +26,4 @@ export function useCardFiles(ids: readonly string[]): CardFiles {
     }
   }, [ids]);
   return state;
-}
-
-async function fetchFile(id: string): Promise<CardFile | undefined> {
-  try {
-    // The schemas come with the first file, not with the page.
-    const [response, { readCardFile }] = await Promise.all([
-      fetch(`/api/cards/${id}/card.nibwright.json`),
-      import('../../core/plan/cardFile'),
-    ]);
-    if (!response.ok) return undefined;
-    const read = readCardFile(await response.text());
-    return read.ok ? read.file : undefined;
-  } catch {
-    return undefined;
-  }
 }

@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, isNotNull, isNull, or, sql, type SQL } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNotNull, isNull, ne, or, sql, type SQL } from 'drizzle-orm';
 import { z } from 'zod';
 import type { FaceId } from '../../core/plan/faces';
 import type { CardId, DesignerId, LibraryId } from '../../core/plan/ids';
@@ -82,6 +82,39 @@ export async function cardsUsing(db: Database, itemId: LibraryId): Promise<reado
     );
     return { id, title: plan.about.title, faces: [...new Set(faces)] };
   });
+}
+
+/** A card that uses some of the same items as another. */
+export interface SharingCard {
+  readonly id: CardId;
+  readonly title: string;
+  readonly copies: number;
+  readonly shared: readonly LibraryId[];
+}
+
+/** The other cards outside the bin that use any of these items, those that use the most of them first. */
+export async function cardsSharing(
+  db: Database,
+  own: CardId,
+  items: readonly LibraryId[],
+): Promise<readonly SharingCard[]> {
+  // A plan tells an item by its id, quoted, whatever holds it.
+  const shared = sql<LibraryId[]>`array(
+    select item from jsonb_array_elements_text(${JSON.stringify(items)}::jsonb) as item
+    where position('"id": "' || item || '"' in ${cards.plan}::text) > 0
+  )`;
+  const rows = await db
+    .select({
+      id: cards.id,
+      title: sql<string>`${cards.plan}->'about'->>'title'`,
+      copies: sql<number>`(${cards.plan}->'making'->>'copies')::int`,
+      shared,
+    })
+    .from(cards)
+    .where(and(isNull(cards.binnedAt), ne(cards.id, own)));
+  return rows
+    .filter((row) => row.shared.length > 0)
+    .toSorted((a, b) => b.shared.length - a.shared.length || a.title.localeCompare(b.title));
 }
 
 /** A card as it is kept, not read yet. */

@@ -4,7 +4,7 @@ import { emptyStore } from '../../../test/support/store';
 import type { CardId, LibraryId } from '../../core/plan/ids';
 import type { Combination } from '../../core/plan/combination';
 import type { Store } from '../storeTypes';
-import { cardsUsing, createCard } from './cards';
+import { cardsSharing, cardsUsing, createCard, setCardBinned } from './cards';
 import { addToLibrary } from './library';
 
 let store: Store;
@@ -47,6 +47,35 @@ describe('a kept combination', () => {
       { id: 'tram', title: 'Tram', faces: [] },
     ]);
     expect(await cardsUsing(store.db, 'none' as LibraryId)).toEqual([]);
+  });
+});
+
+describe('cards that share items with one', () => {
+  it('are the others outside the bin, those that share most first', async () => {
+    const gull = 'other' as LibraryId;
+    await add('kept', 'Kept', { id: brass, version: 1 });
+    await add('binned', 'Binned', { id: brass, version: 1 });
+    await setCardBinned(store.db, 'binned' as CardId, new Date());
+    const plan = planOf([]);
+    await createCard(store.db, {
+      ...{ id: 'both' as CardId, embedded: [], saveId: 'both', author: null, at: new Date() },
+      plan: {
+        ...plan,
+        about: { ...plan.about, title: 'Zinc' },
+        making: { ...plan.making, copies: 7 },
+        combinations: [
+          combination({ id: brass, version: 1 }),
+          { ...combination({ id: gull, version: 1 }), id: 'two' as Combination['id'] },
+        ],
+      },
+    });
+    const sharing = await cardsSharing(store.db, 'kept' as CardId, [brass, gull]);
+    expect(sharing[0]).toEqual({ id: 'both', title: 'Zinc', copies: 7, shared: [brass, gull] });
+    expect(sharing.map(({ id }) => id)).not.toContain('kept');
+    expect(sharing.map(({ id }) => id)).not.toContain('binned');
+    expect(await cardsSharing(store.db, 'kept' as CardId, [])).toEqual([]);
+    // The end of a longer id is another item.
+    expect(await cardsSharing(store.db, 'kept' as CardId, ['ass' as LibraryId])).toEqual([]);
   });
 });
 

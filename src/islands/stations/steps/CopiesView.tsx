@@ -3,14 +3,17 @@ import { usedLibrary } from '../../../core/kinds/usedLibrary';
 import { withCopies } from '../../../core/plan/withCopies';
 import { needOf } from '../../../core/post/envelopeNeed';
 import { postageOf } from '../../../core/post/postageOf';
-import { oneMoreThan } from '../../../core/process/copiesPoint';
+import { oneMoreThan, type CopiesPoint } from '../../../core/process/copiesPoint';
 import { copiesHeading, moreCopiesWords, oneMoreWords } from '../../../core/prose/copiesWords';
 import { costWords } from '../../../core/prose/supplyWords';
 import { countWords } from '../../../core/words/countWords';
 import { useCardSession } from '../../session/CardSession';
 import { useAlike } from '../../session/useAlike';
+import { useWorkerStream, type MakeWorker, type WorkerStream } from '../../session/useWorkerStream';
 import { CopiesChart } from './CopiesChart';
-import { useCopiesTrace, type CopiesTrace } from './useCopiesTrace';
+
+const makeCopiesWorker: MakeWorker = () =>
+  new Worker(new URL('../../../workers/copiesWorker.ts', import.meta.url), { type: 'module' });
 
 /** At least so many copies are looked at, and so many beyond those that are made. */
 const fewest = 24;
@@ -35,8 +38,8 @@ export function CopiesView() {
     }),
     [basis, sending, library, holdings, time, most],
   );
-  const trace = useCopiesTrace(question);
-  const { points } = trace;
+  const trace = useWorkerStream<CopiesPoint>(question, makeCopiesWorker);
+  const { parts: points } = trace;
   const make = (wanted: number) => {
     if (wanted !== copies) commit({ kind: 'set-making', change: { copies: wanted } });
   };
@@ -106,15 +109,21 @@ export function CopiesView() {
   );
 }
 
-function Progress({ trace, most }: { readonly trace: CopiesTrace; readonly most: number }) {
-  const { points, state, stop } = trace;
+function Progress({
+  trace,
+  most,
+}: {
+  readonly trace: WorkerStream<CopiesPoint>;
+  readonly most: number;
+}) {
+  const { parts, state, stop } = trace;
   if (state === 'done') return null;
-  const count = `${points.length} of ${most}`;
+  const count = `${parts.length} of ${most}`;
   return (
     <p role="status" className="flex h-8 items-center gap-3">
       {state === 'working' && (
         <>
-          <progress max={most} value={points.length} aria-label="Numbers of copies worked out" />
+          <progress max={most} value={parts.length} aria-label="Numbers of copies worked out" />
           <span>{count} numbers of copies worked out</span>
           <button type="button" className="button" onClick={stop}>
             Stop

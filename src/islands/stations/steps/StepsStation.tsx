@@ -18,6 +18,7 @@ import { EveningsEditor } from './EveningsEditor';
 import { MadeAhead } from './MadeAhead';
 import { StageTable } from './StageTable';
 import { StepRows } from './StepRows';
+import { TogetherView } from './TogetherView';
 import { TimeStrip } from './TimeStrip';
 import { useAtBench } from './useAtBench';
 import { useChosenStep } from './useChosenStep';
@@ -56,8 +57,9 @@ interface PlannedProps {
 function Planned({ process, onBench }: PlannedProps) {
   const { plan, card, commit, process: state, work: made } = useCardSession();
   const { steps, work, skipped, batch } = process;
-  const [shows, setShows] = useState<'steps' | 'stages' | 'copies'>('steps');
+  const [shows, setShows] = useState<'steps' | 'stages' | 'copies' | 'together'>('steps');
   const showsStages = shows === 'stages' && batch !== undefined;
+  const showsPlan = shows === 'steps' || shows === 'stages';
   const turnTo = (view: typeof shows) => setShows(shows === view ? 'steps' : view);
   const shown = showsStages
     ? { ...process, steps: batch.stages.map(({ step }) => step), arrows: batch.arrows }
@@ -108,12 +110,13 @@ function Planned({ process, onBench }: PlannedProps) {
       return true;
     },
     m: () => turnTo('copies'),
+    t: () => turnTo('together'),
   });
   return (
     <div
       className={`flex h-full min-h-[600px] flex-col gap-2 px-[18px] pt-3 ${state.isOld ? 'opacity-85' : ''}`}
     >
-      {shownWork.ok && shows !== 'copies' && (
+      {shownWork.ok && showsPlan && (
         <TimeStrip process={shown} work={shownWork.plan} chosen={chosen} broken={broken} />
       )}
       <p className="shrink-0">
@@ -151,6 +154,9 @@ function Planned({ process, onBench }: PlannedProps) {
             <KeyedButton keyName="m" onClick={() => turnTo('copies')}>
               {shows === 'copies' ? 'Back to the steps' : 'What more copies take'}
             </KeyedButton>
+            <KeyedButton keyName="t" onClick={() => turnTo('together')}>
+              {shows === 'together' ? 'Back to the steps' : 'Together with another card'}
+            </KeyedButton>
           </p>
           <BeforeGluing process={process} />
           <MadeAhead process={process} />
@@ -185,7 +191,8 @@ function Planned({ process, onBench }: PlannedProps) {
         <div className="min-h-0 overflow-auto pb-3">
           {showsStages && <StageTable batch={batch} />}
           {shows === 'copies' && <CopiesView />}
-          {!showsStages && shows !== 'copies' && (
+          {shows === 'together' && <TogetherView />}
+          {!showsStages && showsPlan && (
             <StepRows process={process} chosen={chosen} broken={broken} onMove={move} />
           )}
         </div>

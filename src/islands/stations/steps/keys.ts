@@ -7,6 +7,7 @@ export const stepsKeys: readonly KeyLine[] = [
   ['b', 'work at the bench, one step at a time'],
   ['c', 'all copies by stage, or one card'],
   ['m', 'what more copies take, in a chart'],
+  ['t', 'together with another card that shares its inks'],
   ['space', 'at the bench: this one is done'],
   ['Enter', 'at the bench: all copies are done'],
   ['n', 'add a step of your own after it'],
