@@ -33,6 +33,8 @@ export function makeTogether(
     const { steps, arrows } = processCard(plan, card, own, isOver(), undefined, orderStates);
     return { steps, arrows, copies: plan.making.copies };
   });
-  const evenings = cards[0]?.plan.making.evenings ?? time.evenings;
-  return planTogether({ cards: made, start: time.start, evenings }, isOver());
+  const first = cards[0]?.plan;
+  const evenings = first?.making.evenings ?? time.evenings;
+  const eveningWish = first?.habits.eveningWish ?? 'earliest';
+  return planTogether({ cards: made, start: time.start, evenings, eveningWish }, isOver());
 }

@@ -5,7 +5,8 @@ import { applyOverrides } from '../process/applyOverrides';
 import { deriveSteps } from '../process/deriveSteps';
 import { dayBegins, nextSessions } from '../process/evenings';
 import { orderSteps, type StepOrder } from '../process/orderSteps';
-import { planWork, type WorkOutcome } from '../process/planWork';
+import { planEvenings } from '../process/planEvenings';
+import type { WorkOutcome } from '../process/planWork';
 import { ruledArrows } from '../process/ruledArrows';
 import { placesIn } from '../process/placesIn';
 import { planBatch } from '../process/planBatch';
@@ -48,7 +49,8 @@ export function processCard(
   const { start } = time;
   const evenings = plan.making.evenings ?? time.evenings;
   const done = new Map((time.done ?? []).map(({ step, at }) => [step, at]));
-  const work = planWork(
+  const { eveningWish } = plan.habits;
+  const work = planEvenings(
     {
       steps: order.steps,
       arrows: settled.arrows,
@@ -57,13 +59,22 @@ export function processCard(
       people: evenings.people,
       done,
     },
+    eveningWish,
     isOver,
   );
   const { copies } = plan.making;
   const batch =
     copies > 1
       ? planBatch(
-          { steps: order.steps, arrows: settled.arrows, copies, start, evenings, done },
+          {
+            steps: order.steps,
+            arrows: settled.arrows,
+            copies,
+            start,
+            evenings,
+            eveningWish,
+            done,
+          },
           isOver,
         )
       : undefined;

@@ -53,8 +53,11 @@ export function* traceCopies(
       ...{ plan: own, card, library, holdings, cuts, cutsForOne: undefined },
       ...{ envelope, postage },
     });
-    const batch = { steps, arrows, copies, start, evenings, done: new Map<string, number>() };
-    const { work } = layBatch(batch, isOver());
+    const { eveningWish } = plan.habits;
+    const { work } = layBatch(
+      { ...{ steps, arrows, copies, start, evenings, eveningWish }, done: new Map() },
+      isOver(),
+    );
     yield {
       ...{ copies, costOfOne, unpriced, sheets: newSheets(cuts) },
       stocks: cuts.stocks.map(({ name, count }) => ({ name, sheets: count })),

@@ -11,6 +11,7 @@ import planVersion8 from '../../../test/fixtures/plan-8.json';
 import planVersion9 from '../../../test/fixtures/plan-9.json';
 import planVersion10 from '../../../test/fixtures/plan-10.json';
 import planVersion11 from '../../../test/fixtures/plan-11.json';
+import planVersion12 from '../../../test/fixtures/plan-12.json';
 import { coves, fiveLayers, library, pieceOn, planOf } from '../../../test/support/plans';
 import { readCardFile, writeCardFile, type CardFile } from './cardFile';
 import { usedLibrary } from '../kinds/usedLibrary';
@@ -117,8 +118,9 @@ describe('the published JSON Schema', () => {
   });
 });
 
-/** What version 12 gave to the habits of older plans. */
+/** What versions 12 and 13 gave to the habits of older plans. */
 const workHabits = {
+  eveningWish: 'earliest',
   embosses: 'first',
   heatsPowder: 'together',
   dries: 'air',
@@ -141,6 +143,17 @@ const heldAlike = <P extends { readonly kind: string }>(pieces: readonly P[]) =>
   pieces.map((piece) => (piece.kind === 'panel' ? { ...piece, zones: [] } : piece));
 
 describe('older plans', () => {
+  it('are planned to be done as early as can be: version 12', () => {
+    const read = upgradePlan(planVersion12);
+    if (!read.ok) throw new Error(JSON.stringify(read.issue));
+    expect(planVersion12.overrides).toHaveLength(2);
+    expect(read.plan).toEqual({
+      ...planVersion12,
+      schema: currentPlanSchema,
+      habits: { ...planVersion12.habits, eveningWish: 'earliest' },
+    });
+  });
+
   it.each([
     ['made as usual, at any time: version 11', planVersion11],
     ['and may have ribbons now: version 10', planVersion10],

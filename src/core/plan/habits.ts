@@ -15,6 +15,7 @@ import {
   embossings,
   heatings,
   stepKinds,
+  eveningWishes,
   usualSchools,
 } from './workFacts';
 
@@ -90,6 +91,7 @@ export const habitsSchema = z
     dries: z.enum(dryings),
     dieCuts: z.enum(dieCuttings),
     air: z.enum(airs),
+    eveningWish: z.enum(eveningWishes),
     /** Minutes at work of the plainest case of a step, where the house has its own. */
     stepMinutes: z.partialRecord(z.enum(stepKinds), z.number().min(0.5).max(600)),
     rulesOff: z.array(z.enum(ruleIds)).max(ruleIds.length),

@@ -21,7 +21,7 @@ export const wordsStampings = ['as-listed', 'first', 'last'] as const;
 export type WordsStamping = (typeof wordsStampings)[number];
 
 /** Older documents are brought up to it by `upgradePlan`. */
-export const currentPlanSchema = 12;
+export const currentPlanSchema = 13;
 
 /** How many of each a card holds at most. */
 export const mostPieces = 500;

@@ -75,7 +75,7 @@ const keptOf = (history: History, planSchema: number) => [
 ];
 
 describe('the revisions of a card that older versions kept', () => {
-  it.each([4, 5, 6, 7, 8, 9, 10, 11])(
+  it.each([4, 5, 6, 7, 8, 9, 10, 11, 12])(
     'draw the same to the tick when they are brought up, each by its edits: version %i',
     (version) => {
       const history = historyOf(version);

@@ -6,6 +6,7 @@ import type { Document } from './upgrades/document';
 import { upgradePlan1 } from './upgrades/upgradePlan1';
 import { upgradePlan10 } from './upgrades/upgradePlan10';
 import { upgradePlan11 } from './upgrades/upgradePlan11';
+import { upgradePlan12 } from './upgrades/upgradePlan12';
 import { upgradePlan2 } from './upgrades/upgradePlan2';
 import { upgradePlan3 } from './upgrades/upgradePlan3';
 import { upgradePlan4 } from './upgrades/upgradePlan4';
@@ -36,6 +37,7 @@ const upgrades: Readonly<Record<number, (document: Document) => unknown>> = {
   9: upgradePlan9,
   10: upgradePlan10,
   11: upgradePlan11,
+  12: upgradePlan12,
 };
 
 const versionedSchema = z.looseObject({ schema: z.number().int().min(1) });

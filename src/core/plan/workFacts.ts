@@ -60,6 +60,10 @@ export const dieCuttings = ['by-image', 'colour-first', 'cut-first'] as const;
 /** How fast the air of the place takes up water. */
 export const airs = ['dry', 'usual', 'humid'] as const;
 
+/** All is done as early as can be, or in as few evenings as can be. */
+export const eveningWishes = ['earliest', 'fewest'] as const;
+export type EveningWish = (typeof eveningWishes)[number];
+
 /** How a house works where the trade has two ways. */
 export interface Schools {
   readonly embosses: (typeof embossings)[number];
@@ -67,6 +71,7 @@ export interface Schools {
   readonly dries: (typeof dryings)[number];
   readonly dieCuts: (typeof dieCuttings)[number];
   readonly air: (typeof airs)[number];
+  readonly eveningWish: EveningWish;
 }
 
 export const usualSchools: Schools = {
@@ -75,4 +80,5 @@ export const usualSchools: Schools = {
   dries: 'air',
   dieCuts: 'by-image',
   air: 'usual',
+  eveningWish: 'earliest',
 };

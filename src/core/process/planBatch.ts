@@ -1,8 +1,10 @@
 import type { Evenings } from '../plan/evenings';
+import type { EveningWish } from '../plan/workFacts';
 import type { Arrow } from './arrow';
 import { batchStages } from './batchStages';
 import { nextSessions, type Session } from './evenings';
 import { placesIn } from './placesIn';
+import { planEvenings } from './planEvenings';
 import { planWork } from './planWork';
 import type { BatchPlan } from './processPlan';
 import type { Step } from './step';
@@ -16,6 +18,7 @@ export interface BatchProblem {
   /** In milliseconds since 1970. */
   readonly start: number;
   readonly evenings: Evenings;
+  readonly eveningWish: EveningWish;
   /** Stages that are done, when. */
   readonly done: ReadonlyMap<string, number>;
 }
@@ -30,12 +33,13 @@ export function layBatch(
   problem: BatchProblem,
   isOver: () => boolean,
 ): Omit<BatchPlan, 'perEvening'> {
-  const { steps, copies, start, evenings, done } = problem;
+  const { steps, copies, start, evenings, eveningWish, done } = problem;
   const { stages, arrows } = batchStages(steps, problem.arrows, copies);
   const all = stages.map(({ step }) => step);
   const sessions = sessionsFor(all, evenings, start);
-  const work = planWork(
+  const work = planEvenings(
     { steps: all, arrows, start, sessions, people: evenings.people, done },
+    eveningWish,
     isOver,
   );
   const placeOf = placesIn(work, done);

@@ -1,5 +1,5 @@
 import type { Evenings } from '../plan/evenings';
-import type { StepKind } from '../plan/workFacts';
+import type { EveningWish, StepKind } from '../plan/workFacts';
 import { lagOf, type Arrow } from './arrow';
 import { batchStages, type Stage } from './batchStages';
 import { arrowsFrom, shortestWay } from './circles';
@@ -7,7 +7,8 @@ import type { Session } from './evenings';
 import { orderSteps } from './orderSteps';
 import { placesIn } from './placesIn';
 import { layBatch, sessionsFor } from './planBatch';
-import { planWork, type WorkOutcome } from './planWork';
+import { planEvenings } from './planEvenings';
+import type { WorkOutcome } from './planWork';
 import type { Step } from './step';
 import { longerSpread } from './stepTimes';
 
@@ -45,6 +46,7 @@ export interface JointProblem {
   /** In milliseconds since 1970. */
   readonly start: number;
   readonly evenings: Evenings;
+  readonly eveningWish: EveningWish;
 }
 
 /** What is done once a card, however many are made, so that nothing is saved by doing it with another. */
@@ -59,7 +61,7 @@ const orderStates = 20_000;
  * @param isOver whether the time for it is over
  */
 export function planTogether(problem: JointProblem, isOver: () => boolean): JointPlan {
-  const { cards, start, evenings } = problem;
+  const { cards, start, evenings, eveningWish } = problem;
   const each = cards.map(({ steps, arrows, copies }, card) => {
     const batch = batchStages(steps, arrows, copies);
     return {
@@ -82,7 +84,7 @@ export function planTogether(problem: JointProblem, isOver: () => boolean): Join
   const { steps } = order;
   const { people } = evenings;
   const sessions = sessionsFor(steps, evenings, start);
-  const work = planWork({ steps, arrows, start, sessions, people }, isOver);
+  const work = planEvenings({ steps, arrows, start, sessions, people }, eveningWish, isOver);
   const placeOf = placesIn(work, new Map());
   return {
     stages: stages.toSorted((a, b) => placeOf(a.step) - placeOf(b.step)),
@@ -204,7 +206,7 @@ function moved(
 
 /** The cards one after the other, each begun when the one before is done. */
 function oneAfterTheOther(
-  { cards, start, evenings }: JointProblem,
+  { cards, start, evenings, eveningWish }: JointProblem,
   isOver: () => boolean,
 ): JointPlan['apart'] {
   let at = start;
@@ -212,8 +214,10 @@ function oneAfterTheOther(
   let isLaid = true;
   const used = new Map<number, Session>();
   for (const { steps, arrows, copies } of cards) {
-    const own = { steps, arrows, copies, start: at, evenings, done: new Map<string, number>() };
-    const { stages, work } = layBatch(own, isOver);
+    const { stages, work } = layBatch(
+      { ...{ steps, arrows, copies, start: at }, ...{ evenings, eveningWish, done: new Map() } },
+      isOver,
+    );
     minutes += sumOf(stages.map(({ step }) => step));
     isLaid &&= work.ok;
     if (!work.ok) continue;

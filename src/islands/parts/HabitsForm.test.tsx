@@ -37,6 +37,24 @@ describe('the form of the habits', () => {
     });
   });
 
+  it('takes minutes of the house for a kind of step, and gives them up when emptied', () => {
+    const onChange = show({ ...defaultHabits('in'), stepMinutes: { blend: 9 } });
+    fireEvent.click(screen.getByText(/Minutes of each kind of step: 1 of your own/));
+    const type = (name: string, value: string) => {
+      const field = screen.getByLabelText(name);
+      fireEvent.change(field, { target: { value } });
+      fireEvent.keyDown(field, { key: 'Enter' });
+    };
+    type('Blend', '0');
+    expect(screen.getByRole('alert').textContent).toMatch(/from 0.5 to 600/);
+    type('Blend', '');
+    type('Stamp', '1,5');
+    expect(onChange.mock.calls.map(([{ stepMinutes }]) => stepMinutes)).toEqual([
+      {},
+      { blend: 9, stamp: 1.5 },
+    ]);
+  });
+
   it('has each rule once, switched on and off by its words', () => {
     const onChange = show({ ...defaultHabits('in'), rulesOff: ['near-colours'] });
     for (const rule of ruleIds) {

@@ -1,6 +1,14 @@
 import type { Habits } from '../../core/plan/habits';
-import { airs, dieCuttings, dryings, embossings, heatings } from '../../core/plan/workFacts';
+import {
+  airs,
+  dieCuttings,
+  dryings,
+  embossings,
+  eveningWishes,
+  heatings,
+} from '../../core/plan/workFacts';
 import { InlineChoice } from './InlineChoice';
+import { StepMinutes } from './StepMinutes';
 
 interface Props {
   readonly habits: Habits;
@@ -18,6 +26,7 @@ const words = {
     'colour-first': 'after it is decorated',
     'cut-first': 'before it is decorated',
   },
+  eveningWish: { earliest: 'to be done early', fewest: 'for few evenings' },
   air: { dry: 'dry', usual: 'as usual', humid: 'humid' },
 } as const;
 
@@ -66,6 +75,16 @@ export function WorkHabits({ habits, onChange, line }: Props) {
         />,
       )}
       {line(
+        'Work is planned',
+        <InlineChoice
+          label="Work is planned"
+          value={habits.eveningWish}
+          choices={eveningWishes}
+          nameOf={(each) => words.eveningWish[each]}
+          onChange={(eveningWish) => onChange({ eveningWish })}
+        />,
+      )}
+      {line(
         'The air is',
         <InlineChoice
           label="The air is"
@@ -75,6 +94,7 @@ export function WorkHabits({ habits, onChange, line }: Props) {
           onChange={(air) => onChange({ air })}
         />,
       )}
+      <StepMinutes own={habits.stepMinutes} onChange={(stepMinutes) => onChange({ stepMinutes })} />
     </>
   );
 }
