@@ -5,6 +5,12 @@ interface Failed {
   readonly message: string;
 }
 
+/** All that is to be said of a question is said. */
+export interface Ended {
+  readonly kind: 'ended';
+  readonly number: number;
+}
+
 /**
  * Has a worker answer questions one after the other: what is yielded is sent, and a newer question ends the work on the
  * one before between two replies.
@@ -28,6 +34,7 @@ export function answerInTurn<Question extends { readonly number: number }, Reply
       await nextMessage();
       if (question.number !== newest) return;
     }
+    postMessage({ kind: 'ended', number: question.number } satisfies Ended);
   }
 }
 

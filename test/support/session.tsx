@@ -11,6 +11,12 @@ import { resolvePlan } from '../../src/core/resolve/resolvePlan';
 import { SessionContext, type CardSession } from '../../src/islands/session/CardSession';
 import { library as usualLibrary } from './plans';
 
+/** Nothing more is worked out of the steps. */
+export const processAtRest = {
+  ...{ isOld: false, hasFailed: false, isWorking: false, isStopped: false },
+  ...{ stop: vi.fn(), resume: vi.fn() },
+};
+
 /** A session on a plan, of which nothing is saved; what is done to it is kept in mocks. */
 export function sessionOn(plan: Plan, library: Library = usualLibrary) {
   const card = resolvePlan(plan, library);
@@ -84,8 +90,7 @@ export function sessionOn(plan: Plan, library: Library = usualLibrary) {
     process: {
       plan: undefined,
       time: { start: 0, evenings: usualEvenings('UTC'), done: [] },
-      isOld: false,
-      hasFailed: false,
+      ...processAtRest,
     },
   } satisfies CardSession;
   return session;

@@ -5,6 +5,7 @@ import type { CardId } from '../../core/plan/ids';
 import type { Library } from '../../core/plan/library';
 import type { Holding } from '../../core/stash/holding';
 import type { HouseMail } from '../../core/stash/houseMail';
+import type { Ended } from '../../workers/answerInTurn';
 import type { SendingQuestion, SendingReply } from '../../workers/sendingMessages';
 
 export interface Sending {
@@ -53,8 +54,8 @@ export function useSending({ files, library, holdings, mail, isReady }: Input): 
       new URL('../../workers/sendingWorker.ts', import.meta.url),
       { type: 'module' },
     ));
-    const listen = ({ data }: MessageEvent<SendingReply>) => {
-      if (data.number !== number) return;
+    const listen = ({ data }: MessageEvent<SendingReply | Ended>) => {
+      if (data.number !== number || data.kind === 'ended') return;
       if (data.kind === 'failed') {
         console.error(`useSending: ${data.message}`);
         setFailed(of);

@@ -3,6 +3,7 @@ import { usedLibrary } from '../../core/kinds/usedLibrary';
 import type { Library } from '../../core/plan/library';
 import type { LibraryItem } from '../../core/plan/libraryItem';
 import type { Plan } from '../../core/plan/plan';
+import type { Ended } from '../../workers/answerInTurn';
 import { useRested } from './useRested';
 
 /** A card for a worker to look at, in place of the one before. */
@@ -42,6 +43,12 @@ export interface CardWorker<Told> {
   /** It is of the card as it was before. */
   readonly isOld: boolean;
   readonly hasFailed: boolean;
+  /** There is more to come of the card as it is now. */
+  readonly isWorking: boolean;
+  /** It was ended by hand; what was told by then stays. */
+  readonly isStopped: boolean;
+  readonly stop: () => void;
+  readonly resume: () => void;
 }
 
 /** So long a card must stand still before it is looked at while somebody is elsewhere. */
@@ -80,6 +87,10 @@ export function useCardWorker<
   const asked = useRef(0);
   const [told, setTold] = useState<{ readonly of: Plan; readonly what: Told }>();
   const [failed, setFailed] = useState<Plan>();
+  /** The plan, and what went with the question, of which all is told, or which was stopped. */
+  const [ended, setEnded] = useState<Asked>();
+  const [stopped, setStopped] = useState<Asked>();
+  const isStopped = isOf(stopped, now, more);
   useEffect(
     () => () => {
       worker.current?.terminate();
@@ -88,11 +99,15 @@ export function useCardWorker<
     [],
   );
   useEffect(() => {
-    if (!isWanted) return undefined;
+    if (!isWanted || isStopped) return undefined;
     const number = (asked.current += 1);
     const port = (worker.current ??= start());
-    const listen = ({ data }: MessageEvent<Reply>) => {
+    const listen = ({ data }: MessageEvent<Reply | Ended>) => {
       if (data.number !== number) return;
+      if (data.kind === 'ended') {
+        setEnded({ plan: now, more });
+        return;
+      }
       if (isFailed(data)) {
         console.error(`useCardWorker: ${data.message}`);
         setFailed(now);
@@ -111,12 +126,30 @@ export function useCardWorker<
       port.removeEventListener('message', listen);
       port.removeEventListener('error', fail);
     };
-  }, [isWanted, now, used, more, start, take]);
+  }, [isWanted, isStopped, now, used, more, start, take]);
   return {
     told: told?.what,
     isOld: told !== undefined && told.of !== plan,
     hasFailed: failed === now,
+    isWorking: isWanted && !isStopped && failed !== now && !isOf(ended, now, more),
+    isStopped,
+    stop: () => {
+      worker.current?.terminate();
+      worker.current = undefined;
+      setStopped({ plan: now, more });
+    },
+    resume: () => setStopped(undefined),
   };
+}
+
+/** What was asked. */
+interface Asked {
+  readonly plan: Plan;
+  readonly more: object | undefined;
+}
+
+function isOf(asked: Asked | undefined, plan: Plan, more: object | undefined): boolean {
+  return asked !== undefined && asked.plan === plan && asked.more === more;
 }
 
 function isFailed(reply: { readonly kind: string }): reply is FailedReply {

@@ -21,6 +21,11 @@ export interface ProcessState {
   /** It is of the card as it was before. */
   readonly isOld: boolean;
   readonly hasFailed: boolean;
+  /** The order, and the evenings, are still looked for. */
+  readonly isWorking: boolean;
+  readonly isStopped: boolean;
+  readonly stop: () => void;
+  readonly resume: () => void;
 }
 
 const start = () =>
@@ -55,10 +60,10 @@ export function useProcess(
     }),
     [now, evenings, done, ahead, cardId, masked],
   );
-  const { told, isOld, hasFailed } = useCardWorker<ProcessReply, ProcessPlan>({
+  const { told, ...state } = useCardWorker<ProcessReply, ProcessPlan>({
     ...{ plan, library, more: time, isLooked, start, take },
   });
-  return { plan: told, time, isOld, hasFailed };
+  return { plan: told, time, ...state };
 }
 
 const fiveMinutes = 300_000;

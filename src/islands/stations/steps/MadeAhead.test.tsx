@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { demoCards } from '../../../../test/support/demoCards';
 import { must } from '../../../../test/support/must';
 import { monday, processOf } from '../../../../test/support/process';
-import { renderIn, sessionOn } from '../../../../test/support/session';
+import { processAtRest, renderIn, sessionOn } from '../../../../test/support/session';
 import { withCopies } from '../../../core/plan/withCopies';
 import type { Ahead } from '../../../core/process/ahead';
 import { StepsStation } from './StepsStation';
@@ -24,7 +24,7 @@ function planned(ahead: readonly Ahead[], copies = 1) {
   const keep = vi.fn<(next: Omit<Ahead, 'count'>, count: number) => void>();
   return {
     ...session,
-    process: { plan: processOf(plan, library, time), time, isOld: false, hasFailed: false },
+    process: { plan: processOf(plan, library, time), time, ...processAtRest },
     ahead: { ahead, failure: undefined, keep },
   };
 }

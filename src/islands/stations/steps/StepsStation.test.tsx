@@ -1,9 +1,9 @@
-import { cleanup, fireEvent, screen, within } from '@testing-library/react';
+import { act, cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { demoCards } from '../../../../test/support/demoCards';
 import { must } from '../../../../test/support/must';
 import { monday, processOf } from '../../../../test/support/process';
-import { renderIn, sessionOn } from '../../../../test/support/session';
+import { processAtRest, renderIn, sessionOn } from '../../../../test/support/session';
 import { applyEdit } from '../../../core/plan/applyEdit';
 import type { Edit } from '../../../core/plan/edit';
 import type { Plan } from '../../../core/plan/plan';
@@ -25,7 +25,7 @@ function planned(of: Plan = plan, work: WorkBatch | null = null) {
   const keep = vi.fn<(next: WorkBatch | null) => void>();
   return {
     ...session,
-    process: { plan: processOf(of, library), time: monday, isOld: false, hasFailed: false },
+    process: { plan: processOf(of, library), time: monday, ...processAtRest },
     work: { work, failure: undefined, keep },
   };
 }
@@ -46,6 +46,23 @@ describe('the Steps station', () => {
     unmount();
     renderIn({ ...session, process: { ...session.process, hasFailed: true } }, <StepsStation />);
     expect(screen.getByRole('status').textContent).toMatch(/could not be worked out/);
+  });
+
+  it('says what takes long, which is stopped and goes on by hand', () => {
+    vi.useFakeTimers();
+    const session = planned();
+    const process = { ...session.process, isWorking: true };
+    const { unmount } = renderIn({ ...session, process }, <StepsStation />);
+    expect(screen.queryByText(/fewer changes…/)).toBeNull();
+    act(() => void vi.advanceTimersByTime(600));
+    expect(screen.getByText(/fewer changes…/)).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Stop' }));
+    expect(process.stop).toHaveBeenCalledOnce();
+    unmount();
+    vi.useRealTimers();
+    renderIn({ ...session, process: { ...process, isStopped: true } }, <StepsStation />);
+    fireEvent.click(screen.getByRole('button', { name: 'Plan on' }));
+    expect(process.resume).toHaveBeenCalledOnce();
   });
 
   it('proves its evenings, and tells what each step waits for and why', () => {

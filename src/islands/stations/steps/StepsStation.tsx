@@ -22,6 +22,7 @@ import { TogetherView } from './TogetherView';
 import { TimeStrip } from './TimeStrip';
 import { useAtBench } from './useAtBench';
 import { useChosenStep } from './useChosenStep';
+import { WorkingLine } from './WorkingLine';
 import { workHeading, workNotes } from './workWords';
 
 /** The order of work: what is done when, what dries meanwhile, and why each step stands where it does. */
@@ -29,11 +30,14 @@ export function StepsStation() {
   const { process } = useCardSession();
   if (!process.plan)
     return (
-      <p role="status" className="p-[18px]">
-        {process.hasFailed
-          ? 'The steps could not be worked out. Change something on the card, or load the page again.'
-          : 'Putting the steps in order…'}
-      </p>
+      <div className="p-[18px]">
+        <p role="status">
+          {process.hasFailed
+            ? 'The steps could not be worked out. Change something on the card, or load the page again.'
+            : 'Putting the steps in order…'}
+        </p>
+        <WorkingLine />
+      </div>
     );
   return <Steps process={process.plan} />;
 }
@@ -123,7 +127,9 @@ function Planned({ process, onBench }: PlannedProps) {
         <strong className="font-heading pr-4 text-[19px] font-semibold">
           {workHeading({ work: shownWork, steps: shown.steps })}
         </strong>
-        <span className="text-sheet-muted">{workNotes(process, card).join(' ')}</span>
+        <span className="text-sheet-muted">
+          {workNotes(process, card).join(' ')} <WorkingLine />
+        </span>
       </p>
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(300px,380px)_1fr] gap-x-6">
         <div className="flex min-h-0 flex-col gap-2 overflow-auto pb-3">
