@@ -36,9 +36,11 @@ export interface PaperPicture {
 export interface ByHand {
   readonly coloured: ReadonlySet<string>;
   readonly put: ReadonlySet<string>;
+  /** Prints that no powder lies on yet, and the colours of their inks. */
+  readonly bare: ReadonlyMap<string, string>;
 }
 
-const nothingByHand: ByHand = { coloured: new Set(), put: new Set() };
+const nothingByHand: ByHand = { coloured: new Set(), put: new Set(), bare: new Map() };
 
 /**
  * A paper after so many of its acts: none for the bare paper.
@@ -65,7 +67,8 @@ export function paperAfter(
   const isDone = ({ id }: DrawnMark) => over.has(id) || by.put.has(id);
   const marks = drawn.marks
     .filter(isDone)
-    .map((mark) => withOver(by.coloured.has(mark.id) ? mark : printedOnly(mark), isDone));
+    .map((mark) => (by.coloured.has(mark.id) ? mark : printedOnly(mark)))
+    .map((mark) => withOver(inInk(mark, by.bare.get(mark.id)), isDone));
   const outside = outsideOf(card);
   const kept = ({ id }: DrawnMark): readonly Area[] => {
     const inside = open.get(id);
@@ -182,6 +185,13 @@ function printedOnly(mark: DrawnMark): DrawnMark {
   if (piece?.kind !== 'image' || stamp?.words) return mark;
   const printed = mark.strokes.filter(({ paint }) => !isByHand(paint));
   return printed.length > 0 ? { ...mark, strokes: printed } : mark;
+}
+
+/** A print as its ink alone looks; undefined leaves it. */
+function inInk(mark: DrawnMark, colour: string | undefined): DrawnMark {
+  if (colour === undefined) return mark;
+  const strokes = mark.strokes.map((stroke) => ({ ...stroke, paint: { ...stroke.paint, colour } }));
+  return { ...mark, strokes, look: `${mark.look}, in its ink ${colour}` };
 }
 
 /** Whether a paint is put on by hand after the print, or is still to be. */

@@ -1,6 +1,6 @@
 import type { Act } from '../acts/act';
 import { drawFace, type DrawnPiece } from '../pictures/drawFace';
-import { paperAfter, type PaperPicture } from '../pictures/paperAfter';
+import { paperAfter, type ByHand, type PaperPicture } from '../pictures/paperAfter';
 import { boundsOf, type Bounds } from '../outline/outline';
 import { outlineOf, outlineOfBase } from '../resolve/outlineOf';
 import type { ResolvedCard } from '../resolve/resolvedCard';
@@ -37,7 +37,7 @@ export function tableAt(
         on.face,
         on.support,
         ...actsDone(paper?.acts ?? [], made),
-        handDone(made),
+        handDone(made, steps),
       ),
     };
   return { kind: 'built', box: boxOf(card, on), pieces: builtOn(card, on, made) };
@@ -71,10 +71,25 @@ function actsDone(acts: readonly Act[], made: readonly Step[]): readonly [readon
   return [[...first, ...acts.filter(({ id }) => !known.has(id))], first.length];
 }
 
-function handDone(made: readonly Step[]) {
+function handDone(made: readonly Step[], all: readonly Step[]): ByHand {
+  const done = new Set(made.map(({ id }) => id));
+  const unpowdered = new Set(
+    all
+      .filter(({ kind, id }) => kind === 'powder' && !done.has(id))
+      .flatMap(({ pieces }) => pieces),
+  );
   const of = (kinds: readonly Step['kind'][]) =>
     new Set(made.filter(({ kind }) => kinds.includes(kind)).flatMap(({ pieces }) => pieces));
-  return { coloured: of(['colour']), put: of(['draw', 'stick', 'drops', 'splatter', 'ribbon']) };
+  const bare = made.flatMap(({ kind, pieces, colour }) =>
+    kind === 'stamp' && colour !== undefined
+      ? pieces.filter((id) => unpowdered.has(id)).map((id) => [id, colour] as const)
+      : [],
+  );
+  return {
+    coloured: of(['colour']),
+    put: of(['draw', 'stick', 'drops', 'splatter', 'ribbon']),
+    bare: new Map(bare),
+  };
 }
 
 /** What is stuck on a paper so far, with what is on that; each decorated as far as it is. */

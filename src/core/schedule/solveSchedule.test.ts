@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { faultsOf } from '../../../test/support/checkSchedule';
+import { activity, flowShop, jobShop } from '../../../test/support/shops';
 import { seeded } from '../seeded';
 import type {
   Activity,
@@ -20,13 +21,6 @@ function solved(problem: ScheduleProblem): Extract<ScheduleOutcome, { ok: true }
   return outcome;
 }
 
-const activity = (id: string, duration: number, change: Partial<Activity> = {}): Activity => ({
-  id,
-  duration,
-  needs: [],
-  after: [],
-  ...change,
-});
 const hands = [{ resource: 'hands', amount: 1 }];
 
 interface Reference {
@@ -117,39 +111,6 @@ describe('against published and computed optima', () => {
     expect(solved(problem).makespan).toBe(leastOfAllOrders(problem));
   });
 });
-
-function flowShop(times: readonly (readonly number[])[]): ScheduleProblem {
-  const machines = (times[0] ?? []).map((_, m) => `m${m}`);
-  return {
-    activities: times.flatMap((own, job) =>
-      own.map((duration, m) =>
-        activity(`${job}/${m}`, duration, {
-          job: String(job),
-          needs: [{ resource: `m${m}`, amount: 1 }],
-          after: m > 0 ? [{ after: `${job}/${m - 1}`, least: 0 }] : [],
-        }),
-      ),
-    ),
-    resources: machines.map((id) => ({ id, capacity: 1 })),
-    sameOrder: [machines],
-  };
-}
-
-/** Each row by machine and time, in turn. */
-function jobShop(rows: readonly (readonly number[])[]): ScheduleProblem {
-  return {
-    activities: rows.flatMap((row, job) =>
-      Array.from({ length: row.length / 2 }, (_, k) =>
-        activity(`${job}/${k}`, row[2 * k + 1] ?? 0, {
-          job: String(job),
-          needs: [{ resource: `m${row[2 * k]}`, amount: 1 }],
-          after: k > 0 ? [{ after: `${job}/${k - 1}`, least: 0 }] : [],
-        }),
-      ),
-    ),
-    resources: [0, 1, 2].map((m) => ({ id: `m${m}`, capacity: 1 })),
-  };
-}
 
 /** The least end over all orders of each machine, each with starts as early as they can be. */
 function leastOfAllOrders({ activities, resources }: ScheduleProblem): number {

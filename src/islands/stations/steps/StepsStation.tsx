@@ -121,7 +121,13 @@ function Planned({ process, onBench }: PlannedProps) {
       className={`flex h-full min-h-[600px] flex-col gap-2 px-[18px] pt-3 ${state.isOld ? 'opacity-85' : ''}`}
     >
       {shownWork.ok && showsPlan && (
-        <TimeStrip process={shown} work={shownWork.plan} chosen={chosen} broken={broken} />
+        <TimeStrip
+          process={shown}
+          work={shownWork.plan}
+          chosen={chosen}
+          broken={broken}
+          onMove={showsStages ? undefined : move}
+        />
       )}
       <p className="shrink-0">
         <strong className="font-heading pr-4 text-[19px] font-semibold">

@@ -1,3 +1,4 @@
+import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { contrast } from '../../../core/colour/contrast';
 import type { PlannedStep } from '../../../core/process/planWork';
 import type { Step } from '../../../core/process/step';
@@ -13,6 +14,8 @@ interface Props {
   readonly zone: string;
   readonly isChosen: boolean;
   readonly isBroken: boolean;
+  /** It may be dragged to the place of another. */
+  readonly canMove: boolean;
   readonly onChoose: () => void;
   /** Pointed at, or by the keys; undefined where it no longer is. */
   readonly onPoint: (step: string | undefined) => void;
@@ -31,9 +34,11 @@ export function StripBlock({
   zone,
   isChosen,
   isBroken,
+  canMove,
   onChoose,
   onPoint,
 }: Props) {
+  const { drag, shift, isDragged } = useDraggedBlock(step.id, canMove);
   const top = headHeight + frame.rows.indexOf(step.place) * rowHeight + 5;
   const fill = step.colour ?? plainColours[step.place];
   const ink = contrast(fill, '#1e2428') >= 4.5 ? '#1e2428' : '#ffffff';
@@ -49,6 +54,8 @@ export function StripBlock({
   const label = `${number} ${name}`;
   return (
     <g
+      {...drag}
+      {...(isDragged && { transform: `translate(${shift} 0)`, opacity: 0.8 })}
       role="button"
       tabIndex={isChosen ? 0 : -1}
       data-chosen={isChosen}
@@ -94,6 +101,26 @@ export function StripBlock({
       )}
     </g>
   );
+}
+
+/** What a block takes to be dragged along the strip, and to be dropped on; keys are up to the station. */
+function useDraggedBlock(id: string, canMove: boolean) {
+  const {
+    setNodeRef: setDragged,
+    listeners,
+    transform,
+    isDragging,
+  } = useDraggable({
+    id,
+    disabled: !canMove,
+  });
+  const { setNodeRef: setUnder } = useDroppable({ id, disabled: !canMove });
+  // Both ask for an element of HTML, and use no more of it than where it stands.
+  const ref = (node: SVGGElement | null) => {
+    setDragged(node as HTMLElement | null);
+    setUnder(node as HTMLElement | null);
+  };
+  return { drag: { ref, ...listeners }, shift: transform?.x ?? 0, isDragged: isDragging };
 }
 
 /** A block that ends with its evening ends at the edge of it. */

@@ -1,3 +1,12 @@
+import {
+  closestCenter,
+  DndContext,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+  type UniqueIdentifier,
+} from '@dnd-kit/core';
 import { useEffect, useId, useRef, useState } from 'react';
 import type { PlannedStep, WorkPlan } from '../../../core/process/planWork';
 import type { ProcessPlan } from '../../../core/process/processPlan';
@@ -19,6 +28,8 @@ interface Props {
   readonly chosen: Chosen;
   /** Numbers of the steps that are against a rule. */
   readonly broken: ReadonlySet<string>;
+  /** One block is dropped on the place of another; undefined where they stay. */
+  readonly onMove: ((at: number, to: number) => void) | undefined;
 }
 
 const laneHeight = 13;
@@ -27,7 +38,7 @@ const laneHeight = 13;
  * The making of the card along time: evenings as bands, work as blocks in the colour of what is done at the place it is
  * done, what dries hatched and running through the night; for the chosen step what it waits for.
  */
-export function TimeStrip({ process, work, chosen, broken }: Props) {
+export function TimeStrip({ process, work, chosen, broken, onMove }: Props) {
   const { card } = useCardSession();
   const element = useRef<HTMLDivElement>(null);
   const { width: room } = useSize(element, { width: 1200, height: 300 });
@@ -48,79 +59,102 @@ export function TimeStrip({ process, work, chosen, broken }: Props) {
   }, [current?.id]);
   return (
     <div ref={element} className="min-w-0 shrink-0 overflow-x-auto overflow-y-hidden">
-      <svg
-        width={frame.width}
-        height={height}
-        role="group"
-        aria-label="The work along time"
-        className="block"
-      >
-        <defs>
-          <pattern
-            id={hatch}
-            width="6"
-            height="6"
-            patternUnits="userSpaceOnUse"
-            patternTransform="rotate(45)"
-          >
-            <rect width="6" height="6" fill="#f4f5f4" />
-            <path d="M0 0V6" stroke="var(--color-control)" strokeWidth="2" />
-          </pattern>
-        </defs>
-        <StripBands frame={frame} process={process} height={height} />
-        {frame.rows.map((place, at) => (
-          <g key={place}>
-            <text
-              x={0}
-              y={headHeight + at * rowHeight + 24}
-              className="fill-sheet-muted text-[16px]"
+      <DragAndDrop steps={process.steps} onMove={onMove}>
+        <svg
+          width={frame.width}
+          height={height}
+          role="group"
+          aria-label="The work along time"
+          className="block"
+        >
+          <defs>
+            <pattern
+              id={hatch}
+              width="6"
+              height="6"
+              patternUnits="userSpaceOnUse"
+              patternTransform="rotate(45)"
             >
-              {capitalise(place)}
-            </text>
-            <path
-              d={`M0 ${headHeight + (at + 1) * rowHeight}H${frame.width}`}
-              stroke="var(--color-hairline)"
-            />
-          </g>
-        ))}
-        <text x={0} y={dryTop + 16} className="fill-sheet-muted text-[16px]">
-          Drying
-        </text>
-        {drying.map(({ step, from, to, lane }) => (
-          <rect
-            key={step}
-            x={frame.xOf(from)}
-            y={dryTop + 4 + lane * laneHeight}
-            width={Math.max(2, frame.xOf(to) - frame.xOf(from))}
-            height={laneHeight - 3}
-            fill={`url(#${hatch})`}
-            stroke={step === looked?.id ? 'var(--color-violet)' : 'var(--color-control)'}
-            strokeWidth={step === looked?.id ? 2 : 1}
-          >
-            <title>{dryTitle(process.steps, step, from, to, card)}</title>
-          </rect>
-        ))}
-        {process.steps.map((step, at) => {
-          const placed = planned.get(step.id);
-          return placed ? (
-            <StripBlock
-              key={step.id}
-              step={step}
-              placed={placed}
-              number={at + 1}
-              name={stepWords(step, card)}
-              frame={frame}
-              zone={process.evenings.zone}
-              isChosen={at === chosen.at}
-              isBroken={broken.has(step.id)}
-              onChoose={() => chosen.choose(at)}
-              onPoint={setPointed}
-            />
-          ) : null;
-        })}
-        {looked && <Waits process={process} step={looked} planned={planned} frame={frame} />}
-      </svg>
+              <rect width="6" height="6" fill="#f4f5f4" />
+              <path d="M0 0V6" stroke="var(--color-control)" strokeWidth="2" />
+            </pattern>
+          </defs>
+          <StripBands frame={frame} process={process} height={height} />
+          {frame.rows.map((place, at) => (
+            <g key={place}>
+              <text
+                x={0}
+                y={headHeight + at * rowHeight + 24}
+                className="fill-sheet-muted text-[16px]"
+              >
+                {capitalise(place)}
+              </text>
+              <path
+                d={`M0 ${headHeight + (at + 1) * rowHeight}H${frame.width}`}
+                stroke="var(--color-hairline)"
+              />
+            </g>
+          ))}
+          <text x={0} y={dryTop + 16} className="fill-sheet-muted text-[16px]">
+            Drying
+          </text>
+          {drying.map(({ step, from, to, lane }) => (
+            <rect
+              key={step}
+              x={frame.xOf(from)}
+              y={dryTop + 4 + lane * laneHeight}
+              width={Math.max(2, frame.xOf(to) - frame.xOf(from))}
+              height={laneHeight - 3}
+              fill={`url(#${hatch})`}
+              stroke={step === looked?.id ? 'var(--color-violet)' : 'var(--color-control)'}
+              strokeWidth={step === looked?.id ? 2 : 1}
+            >
+              <title>{dryTitle(process.steps, step, from, to, card)}</title>
+            </rect>
+          ))}
+          {process.steps.map((step, at) => {
+            const placed = planned.get(step.id);
+            return placed ? (
+              <StripBlock
+                key={step.id}
+                step={step}
+                placed={placed}
+                number={at + 1}
+                name={stepWords(step, card)}
+                frame={frame}
+                zone={process.evenings.zone}
+                isChosen={at === chosen.at}
+                isBroken={broken.has(step.id)}
+                canMove={onMove !== undefined}
+                onChoose={() => chosen.choose(at)}
+                onPoint={setPointed}
+              />
+            ) : null;
+          })}
+          {looked && <Waits process={process} step={looked} planned={planned} frame={frame} />}
+        </svg>
+      </DragAndDrop>
     </div>
+  );
+}
+
+interface DragProps {
+  readonly steps: readonly Step[];
+  readonly onMove: Props['onMove'];
+  readonly children: React.ReactNode;
+}
+
+/** Blocks are dragged past one another by the pointer. */
+function DragAndDrop({ steps, onMove, children }: DragProps) {
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const placeOf = (id: UniqueIdentifier) => steps.findIndex((step) => step.id === id);
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (over && over.id !== active.id) onMove?.(placeOf(active.id), placeOf(over.id));
+  };
+  return (
+    <DndContext id="strip" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+      {children}
+    </DndContext>
   );
 }
 
