@@ -10,6 +10,8 @@ export default defineConfig({
         // Searches take seconds where the machine is shared; no test is about time.
         test: {
           name: 'core',
+          // Nothing of the core keeps anything of one test for the next, so its modules are read once.
+          isolate: false,
           include: ['src/core/**/*.test.ts', 'scripts/**/*.test.ts'],
           environment: 'node',
           testTimeout: 300_000,
