@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { processCard } from '../src/core/compute/processCard';
+import { makeTogether } from '../src/core/compute/makeTogether';
 import { processInput } from '../src/core/compute/processInput';
 import { maskCard } from '../src/core/masking/maskCard';
 import { readCardFile } from '../src/core/plan/cardFile';
@@ -65,6 +66,16 @@ console.table(
         'order proven': order.isProven,
         'evenings ms': round(median(3, () => void planWork(problem, within(1)))),
         'evenings proven': work.ok && work.plan.isProven,
+        'with another card ms': round(
+          median(
+            1,
+            () =>
+              void makeTogether(
+                { cards: [many, many].map((own) => ({ plan: own, library })), time },
+                () => within(2),
+              ),
+          ),
+        ),
         'batch of 200 ms': round(
           median(1, () => void processCard(many, card, time, within(2), masks)),
         ),

@@ -142,6 +142,91 @@ test('the sheet and the downloads tell how it is made', async ({ page }) => {
   expect(csv.split('\r\n')[0]).toContain('drying, minutes');
 });
 
+test('what more copies take is charted, and as many are made as one chooses', async ({ page }) => {
+  await openSteps(page, 'parcel-on-the-step');
+  await page.keyboard.press('m');
+  const view = page.getByRole('region', { name: 'What more copies take' });
+  await expect(view.getByRole('status')).toContainText('worked out');
+  const rows = view.getByRole('row');
+  await expect(rows).toHaveCount(37);
+  await expect(view.getByRole('status')).toBeHidden();
+  await expect(view).toContainText(/24 copies: 16 sheets, 3 evenings, .* a card/);
+  // Two bases are cut from a sheet, so that the second of them comes free.
+  await expect(rows.nth(1)).toContainText('nothing');
+  await view.getByRole('button', { name: '26', exact: true }).press('Enter');
+  await saved(page);
+  await expect(view).toContainText(/^26 copies: /);
+  await page.keyboard.press('m');
+  await expect(page.getByRole('button', { name: '26 copies by stage' })).toBeVisible();
+});
+
+test('two cards that share inks are planned together', async ({ page }) => {
+  await openSteps(page, 'mooring-by-lamplight');
+  await page.getByRole('button', { name: 'Together with another card' }).click();
+  const view = page.getByRole('region', { name: 'Together with another card' });
+  await view.getByRole('combobox').selectOption({ value: 'last-tram-home' });
+  await expect(view).toContainText(
+    /1 Mooring by lamplight .*and 24 Last tram home: \d+ evenings, .* at work/,
+  );
+  await expect(view).toContainText(/stages are got ready for once, which saves/);
+  await view.getByRole('textbox', { name: 'Copies' }).fill('none');
+  await view.getByRole('textbox', { name: 'Copies' }).press('Enter');
+  await expect(view.getByRole('alert')).toContainText('whole number');
+  await view.getByRole('textbox', { name: 'Copies' }).fill('2');
+  await view.getByRole('textbox', { name: 'Copies' }).press('Enter');
+  await expect(view).toContainText(/1 Mooring by lamplight .*and 2 Last tram home: /);
+});
+
+test('what is made ahead lies in the stash, and its steps fall away until it is taken out', async ({
+  page,
+}) => {
+  const id = await openSteps(page, 'mooring-by-lamplight');
+  await rows(page)
+    .getByRole('button', { name: /Blend dusk/ })
+    .click();
+  const ticket = page.getByRole('region', { name: /^Step \d+$/ });
+  const kept = page.waitForResponse((reply) => reply.url().endsWith(`/api/cards/${id}/ahead`));
+  await ticket.getByRole('textbox', { name: 'Made ahead' }).fill('1');
+  await ticket.getByRole('textbox', { name: 'Made ahead' }).press('Enter');
+  expect((await kept).status()).toBe(200);
+  await expect(rows(page).getByRole('button', { name: /Blend dusk/ })).toBeHidden();
+  await page.goto('/stash');
+  const shelf = page.getByRole('region', { name: 'Made ahead' });
+  const count = shelf
+    .locator('div')
+    .filter({ has: page.locator(`a[href="/card/${id}/steps"]`) })
+    .getByRole('textbox')
+    .last();
+  await expect(count).toHaveValue('1');
+  const gone = page.waitForResponse((reply) => reply.url().endsWith(`/api/cards/${id}/ahead`));
+  await count.fill('0');
+  await count.press('Enter');
+  await gone;
+  await page.goto(`/card/${id}/steps`);
+  await expect(rows(page).getByRole('button', { name: /Blend dusk/ })).toBeVisible();
+});
+
+test('a block is dragged along the strip to the place of another', async ({ page }) => {
+  await openSteps(page, 'mooring-by-lamplight');
+  const strip = page.getByRole('group', { name: 'The work along time' });
+  const middle = async (name: RegExp) => {
+    const box = await strip.getByRole('button', { name }).boundingBox();
+    if (!box) throw new Error(`${name.source} is not on the strip`);
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  };
+  const [from, to] = [await middle(/Blend dusk/), await middle(/anti-static/)];
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move((from.x + to.x) / 2, from.y, { steps: 4 });
+  await page.mouse.move(to.x, to.y, { steps: 6 });
+  await page.mouse.up();
+  await expect
+    .poll(async () => (await placeOf(page, /Blend /)) < (await placeOf(page, /anti-static/)))
+    .toBe(true);
+  await expect(page.getByRole('contentinfo')).toContainText(/comes after .* as you put it/);
+  await saved(page);
+});
+
 test('evenings are a designer’s own, and the service tells steps and schedules', async ({
   page,
 }) => {

@@ -3,13 +3,16 @@ import { join } from 'node:path';
 import { z } from 'zod';
 import { designerSchema, readCardFile, releaseSchema } from '../core/plan/cardFile';
 import { defaultHabits, habitsSchema } from '../core/plan/habits';
+import { cardIdSchema } from '../core/plan/ids';
 import { libraryItemSchema } from '../core/plan/libraryItem';
+import { madeAheadSchema } from '../core/process/ahead';
 import { houseMailSchema } from '../core/stash/houseMail';
 import { plainMail } from '../core/stash/plainMail';
 import { holdingSchema } from '../core/stash/holding';
 import type { Database } from './storeTypes';
 import { importCard } from './importCard';
 import { addToLibrary } from './repositories/library';
+import { changeAhead } from './repositories/madeAhead';
 import { ensureHoldings } from './repositories/stash';
 import { ensureDesigner, ensureRelease, findHouse, writeHouse } from './repositories/team';
 
@@ -25,9 +28,11 @@ const stashFileSchema = z.strictObject({
   holdings: z.array(holdingSchema),
 });
 
+const aheadFileSchema = z.array(z.strictObject({ cardId: cardIdSchema, ahead: madeAheadSchema }));
+
 /**
  * Fills an empty database from a folder of plain files: `team.json`, `stash.json`, `cards/*.json`,
- * and `shapes.json` with stamps and dies where there is one.
+ * `shapes.json` with stamps and dies, and `ahead.json` with what is made ahead, where there is one.
  * A database with a house was seeded before and is left alone.
  * @returns whether it seeded.
  * @throws Error naming the file that is wrong, and where.
@@ -54,6 +59,9 @@ export async function seed(db: Database, folder: string, at: Date): Promise<bool
       at,
     });
   }
+  const ahead = await readOptional(folder, 'ahead.json');
+  for (const { cardId, ahead: steps } of aheadFileSchema.parse(ahead ?? []))
+    for (const each of steps) await changeAhead(db, cardId, each.step, each);
   // Last, as the mark that all is there: an interrupted seeding is done again, and each step of it
   // leaves alone what it finds.
   await writeHouse(db, {
@@ -66,8 +74,14 @@ export async function seed(db: Database, folder: string, at: Date): Promise<bool
 
 /** Stamps and dies, where the folder has any beside its stash. */
 async function readShapes(folder: string): Promise<z.output<typeof stashFileSchema>> {
-  const text = await readFile(join(folder, 'shapes.json'), 'utf8').catch(() => undefined);
-  return text === undefined ? { items: [], holdings: [] } : stashFileSchema.parse(JSON.parse(text));
+  const shapes = await readOptional(folder, 'shapes.json');
+  return shapes === undefined ? { items: [], holdings: [] } : stashFileSchema.parse(shapes);
+}
+
+/** A file as JSON; undefined where the folder has none of this name. */
+async function readOptional(folder: string, name: string): Promise<unknown> {
+  const text = await readFile(join(folder, name), 'utf8').catch(() => undefined);
+  return text === undefined ? undefined : JSON.parse(text);
 }
 
 async function cardFiles(folder: string): Promise<readonly string[]> {

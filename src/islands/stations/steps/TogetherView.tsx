@@ -133,6 +133,9 @@ function Together({ file, copies }: TogetherProps) {
   );
 }
 
+/** Minutes from which it is told what is saved at a stage. */
+const leastSaved = 0.25;
+
 interface TableProps {
   readonly joint: JointPlan;
   readonly cards: readonly ResolvedCard[];
@@ -166,7 +169,7 @@ function JointTable({ joint, cards, titles }: TableProps) {
             </td>
             <td className="text-sheet-muted pr-3">{stage.step.things.join(', ')}</td>
             <td className="text-right whitespace-nowrap">
-              {stage.saved > 0 && minutesWords(stage.saved)}
+              {stage.saved >= leastSaved && minutesWords(stage.saved)}
             </td>
             <td className="pl-3 text-right font-semibold whitespace-nowrap">
               {minutesWords(stage.step.minutes.usual)}
