@@ -16,7 +16,7 @@ const tipsAt = (kind: string) =>
 describe('what is worth knowing at a step', () => {
   it('is told where it is done', () => {
     expect(tipsAt('heat')).toEqual(['from-beneath']);
-    expect(tipsAt('blend')).toEqual(['from-the-edge', 'judge-dry']);
+    expect(tipsAt('blend')).toEqual(['fix-panel', 'from-the-edge', 'judge-dry']);
     const panel = must(process.steps.find(({ id }) => id === 'glue:water-panel:liquid'));
     expect(tipsOf(panel, card)).toEqual(['glue-all-round', 'seconds-to-shift']);
     expect(tipsAt('cut')).toEqual([]);

@@ -10,12 +10,16 @@ export const tips = [
   'patchy-foil',
   'from-beneath',
   'sheet-a-powder',
+  'sticky-colour',
+  'spare-words',
   'from-the-edge',
+  'fix-panel',
   'judge-dry',
   'rinse-brush',
   'note-markers',
   'pencil-final',
   'second-coat',
+  'try-pen',
   'press-edge',
   'clean-other-side',
   'two-passes',
@@ -26,6 +30,9 @@ export const tips = [
   'sign-flat',
 ] as const;
 export type Tip = (typeof tips)[number];
+
+/** Finishes that are drawn with a pen. */
+const penned = ['details', 'halo', 'outline', 'shadow'];
 
 /** A print from which on the stamp is laid on the table and inked from above, in square ticks: 25 square centimetres. From memory. */
 const largePrint = 2500 * 16_000 ** 2;
@@ -38,14 +45,20 @@ export function tipsOf(step: Step, card: ResolvedCard): readonly Tip[] {
     case 'stamp':
       return mark ? stampTips(mark) : [];
     case 'powder':
-      return ['sheet-a-powder'];
+      return ['sticky-colour', 'sheet-a-powder'];
     case 'heat':
       return ['from-beneath'];
     case 'blend':
     case 'edges':
-      return medium === 'chalk' ? ['from-the-edge', 'judge-dry'] : ['from-the-edge'];
+      return [
+        'fix-panel',
+        'from-the-edge',
+        ...(medium === 'chalk' ? (['judge-dry'] as const) : []),
+      ];
+    case 'draw':
+      return ['try-pen'];
     case 'stencil':
-      return ['press-edge', 'clean-other-side'];
+      return ['fix-panel', 'press-edge', 'clean-other-side'];
     case 'mask':
       return ['press-edge'];
     case 'colour':
@@ -55,7 +68,9 @@ export function tipsOf(step: Step, card: ResolvedCard): readonly Tip[] {
           ? ['rinse-brush']
           : ['note-markers'];
     case 'finish':
-      return medium === 'details' && mark && isOnChalk(mark) ? ['second-coat'] : [];
+      return mark && penned.includes(medium)
+        ? ['try-pen', ...(isOnChalk(mark) ? (['second-coat'] as const) : [])]
+        : [];
     case 'die-cut':
       return isThick(pieces[0] ?? '', card) ? ['two-passes'] : [];
     case 'glue':
@@ -77,6 +92,7 @@ function stampTips(mark: ResolvedMark): readonly Tip[] {
     ...(stamp?.stamp !== 'background' && rect.width * rect.height > largePrint
       ? (['face-up'] as const)
       : []),
+    ...(stamp?.words || mark.piece.kind === 'words' ? (['spare-words'] as const) : []),
     ...(isOnChalk(mark) ? (['stamp-twice'] as const) : []),
     ...(isFoil && stamp?.stamp === 'solid' ? (['patchy-foil'] as const) : []),
   ];

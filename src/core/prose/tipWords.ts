@@ -9,6 +9,10 @@ export const tipWords: Readonly<Record<Tip, string>> = {
   'from-beneath':
     'Heat from beneath, with the tool fully hot, so that loose grains stay and the paper warps less.',
   'sheet-a-powder': 'A sheet of its own for each powder, so that what falls goes back.',
+  'sticky-colour': 'Sticky ink in the colour of the powder hides thin spots.',
+  'spare-words': 'Stamp a few words to spare while the ink is out.',
+  'fix-panel':
+    'Hold the panel with tape or a sticky mat, so that it does not creep; a finger that holds it is clean.',
   'from-the-edge':
     'Begin off the paper and come in, the lightest ink first and once more over the seam.',
   'judge-dry': 'Chalky ink dries paler: judge it when it is dry.',
@@ -16,6 +20,7 @@ export const tipWords: Readonly<Record<Tip, string>> = {
   'note-markers': 'Write down the markers you really used.',
   'pencil-final': 'Pencil that is blended is not lightened any more: finish the light parts first.',
   'second-coat': 'White pen sinks into a chalky ground: a second coat, or paint pen.',
+  'try-pen': 'Try the pen on scrap first: a dry or freshly filled one behaves differently.',
   'press-edge': 'Press its edge down before any ink.',
   'clean-other-side': 'Wipe the stencil before it is laid the other way up.',
   'two-passes': 'It is thick: two passes, the second turned about.',

@@ -1,4 +1,5 @@
 import { arrow, type StepRule } from '../arrow';
+import { soils } from '../steps/soils';
 import { ofKind } from './onPaper';
 
 /** Tools are cleaned when they are done with; a card has its picture taken when it is finished, and is packed when it is dry. */
@@ -6,17 +7,17 @@ export const lastThings: StepRule = {
   id: 'last-things',
   weight: 'look',
   arrows: (steps) => {
-    const cleaned = new Map(ofKind(steps, 'clean').map((step) => [step.medium, step]));
-    const uses = [
-      { clean: cleaned.get('stamps'), by: ofKind(steps, 'stamp') },
-      { clean: cleaned.get('stencils'), by: ofKind(steps, 'stencil') },
-      { clean: cleaned.get('brushes'), by: ofKind(steps, 'blend', 'stencil', 'edges') },
-    ];
+    const cleaning = ofKind(steps, 'clean');
+    const { card } = steps.input;
     const making = steps.all.filter(({ kind }) => kind !== 'photo' && kind !== 'pack');
     const [photo, pack] = [ofKind(steps, 'photo')[0], ofKind(steps, 'pack')[0]];
     return [
-      ...uses.flatMap(({ clean, by }) =>
-        clean ? by.map((step) => arrow(step, clean, 'clean-last')) : [],
+      ...steps.all.flatMap((step) =>
+        soils(step, card).flatMap((soiled) =>
+          cleaning
+            .filter(({ medium }) => medium === soiled)
+            .map((clean) => arrow(step, clean, 'clean-last')),
+        ),
       ),
       ...(photo ? making.map((step) => arrow(step, photo, 'shown-last', 'touch')) : []),
       ...(pack
