@@ -1,3 +1,4 @@
+import { act } from '@testing-library/react';
 import { vi } from 'vitest';
 import type { StreamReply } from '../../src/workers/streamReply';
 import { must } from './must';
@@ -22,8 +23,14 @@ export class FakeWorker extends EventTarget {
     this.isEnded = true;
   }
 
+  /** Whatever its page understands; nothing once it is ended. */
+  answer(reply: object) {
+    if (this.isEnded) return;
+    act(() => void this.dispatchEvent(new MessageEvent('message', { data: reply })));
+  }
+
   tell<Part>(reply: StreamReply<Part>) {
-    if (!this.isEnded) this.dispatchEvent(new MessageEvent('message', { data: reply }));
+    this.answer(reply);
   }
 }
 

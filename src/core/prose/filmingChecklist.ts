@@ -52,7 +52,7 @@ function sayOf(check: FilmingCheck, input: FilmingInput): string {
     case 'ribbon':
       return ribbonWords(input);
     case 'marker-off-screen':
-      return 'Which marker was used off screen.';
+      return markerWords(input);
     case 'colour-changed':
       return 'Whether a colour was changed on the way.';
     case 'anti-static':
@@ -96,6 +96,18 @@ function embellishmentWords({ supplies }: FilmingInput): string {
   return names.length > 0
     ? `The embellishments: ${joinWords(names)}; say where.`
     : 'No embellishments are planned; say so, or what is put on at the end.';
+}
+
+/** So many colours are told by name. */
+const mostNamed = 8;
+
+/** What is coloured with, so that one sees what was not on screen. */
+function markerWords({ supplies }: FilmingInput): string {
+  const names = supplies.filter(({ group }) => group === 'colour').map(({ name }) => name);
+  if (names.length === 0) return 'Which marker was used off screen.';
+  const more = names.length - mostNamed;
+  const told = more > 0 ? [...names.slice(0, mostNamed), `${more} more`] : names;
+  return `Which marker was used off screen; planned are ${joinWords(told)}.`;
 }
 
 function ribbonWords({ supplies }: FilmingInput): string {

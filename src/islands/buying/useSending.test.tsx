@@ -1,35 +1,14 @@
-import { act, cleanup, renderHook } from '@testing-library/react';
+import { cleanup, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { demoCards } from '../../../test/support/demoCards';
+import { FakeWorker, useFakeWorkers } from '../../../test/support/fakeWorker';
 import { must } from '../../../test/support/must';
 import type { CardFile } from '../../core/plan/cardFile';
 import { plainMail } from '../../core/stash/plainMail';
-import type { SendingQuestion, SendingReply } from '../../workers/sendingMessages';
+import type { SendingQuestion } from '../../workers/sendingMessages';
 import { useSending } from './useSending';
 
-/** Stands for the worker: keeps what it is asked, and answers when it is told to. */
-class FakeWorker extends EventTarget {
-  static readonly all: FakeWorker[] = [];
-  readonly asked: SendingQuestion[] = [];
-  constructor() {
-    super();
-    FakeWorker.all.push(this);
-  }
-  postMessage(question: SendingQuestion) {
-    this.asked.push(question);
-  }
-  terminate() {
-    return undefined;
-  }
-  answer(reply: SendingReply) {
-    act(() => void this.dispatchEvent(new MessageEvent('message', { data: reply })));
-  }
-}
-
-beforeEach(() => {
-  FakeWorker.all.length = 0;
-  vi.stubGlobal('Worker', FakeWorker);
-});
+beforeEach(useFakeWorkers);
 afterEach(() => {
   cleanup();
   vi.unstubAllGlobals();
@@ -52,31 +31,30 @@ function send(of: readonly CardFile[], isReady = true) {
 describe('what sends the cards of a buying list', () => {
   it('is worked out card by card, each once, and says how many are left', () => {
     const { result, again } = send(files.slice(0, 1));
-    const worker = must(FakeWorker.all[0]);
+    const worker = must(FakeWorker.begun[0]);
     expect(result.current.left).toBe(1);
     worker.answer({ kind: 'sent', number: 1, id: must(first).id, sent });
     expect(result.current.left).toBe(0);
     again(files);
     expect(result.current.left).toBe(1);
-    expect(worker.asked.map(({ cards }) => cards.map(({ id }) => id))).toEqual([
-      [must(first).id],
-      [must(second).id],
-    ]);
+    expect(
+      (worker.asked as SendingQuestion[]).map(({ cards }) => cards.map(({ id }) => id)),
+    ).toEqual([[must(first).id], [must(second).id]]);
     // An answer to the question before counts no more.
     worker.answer({ kind: 'sent', number: 1, id: must(second).id, sent });
     expect(result.current.left).toBe(1);
     worker.answer({ kind: 'sent', number: 2, id: must(second).id, sent });
     expect([...result.current.sent.keys()]).toEqual(files.map(({ id }) => id));
-    expect(FakeWorker.all).toHaveLength(1);
+    expect(FakeWorker.begun).toHaveLength(1);
   });
 
   it('waits for the stash, and tells where it cannot be worked out', () => {
     vi.spyOn(console, 'error').mockImplementation(() => undefined);
     const { result, again } = send(files, false);
-    expect(FakeWorker.all).toHaveLength(0);
+    expect(FakeWorker.begun).toHaveLength(0);
     again(files);
     expect(result.current.hasFailed).toBe(false);
-    must(FakeWorker.all[0]).answer({ kind: 'failed', number: 1, message: 'no' });
+    must(FakeWorker.begun[0]).answer({ kind: 'failed', number: 1, message: 'no' });
     expect(result.current.hasFailed).toBe(true);
     vi.restoreAllMocks();
   });

@@ -1,13 +1,6 @@
-import {
-  closestCenter,
-  DndContext,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
+import { DragPast } from './DragPast';
 
 interface Props {
   /** Of the list on its page. */
@@ -21,16 +14,12 @@ interface Props {
 
 /** Rows that are dragged past one another by the pointer; keys and buttons are up to the page. */
 export function SortableList({ id, rows, onDrop, children }: Props) {
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
-  const drop = ({ active, over }: DragEndEvent) => {
-    if (over && over.id !== active.id) onDrop(String(active.id), String(over.id));
-  };
   return (
-    <DndContext id={id} sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+    <DragPast id={id} onDrop={onDrop}>
       <SortableContext items={[...rows]} strategy={verticalListSortingStrategy}>
         {children}
       </SortableContext>
-    </DndContext>
+    </DragPast>
   );
 }
 

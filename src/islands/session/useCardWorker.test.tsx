@@ -21,8 +21,7 @@ const show = () => {
   return renderHook((given) => useCardWorker<Told, string>(given), { initialProps: input });
 };
 const numberAsked = () => (must(newestWorker().asked.at(-1)) as CardQuestion).number;
-const send = (data: object) =>
-  act(() => void newestWorker().dispatchEvent(new MessageEvent('message', { data })));
+const send = (reply: object) => newestWorker().answer(reply);
 const reply = (what: string, number = numberAsked()) => send({ kind: 'told', number, what });
 
 describe('a card looked at in a worker', () => {

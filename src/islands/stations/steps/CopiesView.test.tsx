@@ -1,4 +1,4 @@
-import { act, cleanup, fireEvent, renderHook, screen, within } from '@testing-library/react';
+import { cleanup, fireEvent, renderHook, screen, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { demoCards } from '../../../../test/support/demoCards';
 import { FakeWorker, newestWorker, useFakeWorkers } from '../../../../test/support/fakeWorker';
@@ -22,7 +22,7 @@ const point = (copies: number, sheets: number): CopiesPoint => ({
   ...{ copies, sheets, evenings: 1, isLeast: true, costOfOne: 150, unpriced: [] },
   stocks: [{ name: 'Kraft', sheets }],
 });
-const tell = (reply: StreamReply<CopiesPoint>) => act(() => newestWorker().tell(reply));
+const tell = (reply: StreamReply<CopiesPoint>) => newestWorker().tell(reply);
 
 describe('what more copies take', () => {
   it('shows each number as it is worked out, with how far it is', () => {

@@ -5,6 +5,7 @@ import { minutesWords } from '../../../core/prose/timeWords';
 import { countWords } from '../../../core/words/countWords';
 import { joinWords } from '../../../core/words/phrases';
 import { useCardSession } from '../../session/CardSession';
+import { StageHead } from './StageHead';
 
 /** The batch stage by stage: getting ready once, then each card, and what is laid out before. */
 export function StageTable({ batch }: { readonly batch: BatchPlan }) {
@@ -28,18 +29,7 @@ export function StageTable({ batch }: { readonly batch: BatchPlan }) {
         </span>
       </p>
       <table className="w-full">
-        <thead>
-          <tr className="border-ink border-b text-left">
-            <th className="w-9 font-semibold">
-              <span className="sr-only">number</span>
-            </th>
-            <th className="font-semibold">stage</th>
-            <th className="font-semibold">laid out before</th>
-            <th className="text-right font-semibold">ready</th>
-            <th className="text-right font-semibold">a card</th>
-            <th className="text-right font-semibold">all</th>
-          </tr>
-        </thead>
+        <StageHead figures={['ready', 'a card', 'all']} />
         <tbody>
           {stages.map(({ step, steps, setUp, each, ready }, at) => (
             <tr key={step.id} className="border-hairline border-b align-baseline">

@@ -1,12 +1,3 @@
-import {
-  closestCenter,
-  DndContext,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-  type UniqueIdentifier,
-} from '@dnd-kit/core';
 import { useEffect, useId, useRef, useState } from 'react';
 import type { PlannedStep, WorkPlan } from '../../../core/process/planWork';
 import type { ProcessPlan } from '../../../core/process/processPlan';
@@ -14,6 +5,7 @@ import type { Step } from '../../../core/process/step';
 import { stepWords } from '../../../core/process/stepWords';
 import { minutesWords } from '../../../core/prose/timeWords';
 import { capitalise } from '../../../core/words/phrases';
+import { DragPast } from '../../parts/DragPast';
 import { useSize } from '../../parts/useSize';
 import { useCardSession } from '../../session/CardSession';
 import type { Chosen } from './useChosenStep';
@@ -51,6 +43,8 @@ export function TimeStrip({ process, work, chosen, broken, onMove }: Props) {
   const height = dryTop + lanes * laneHeight + 14;
   const [pointed, setPointed] = useState<string>();
   const current = process.steps[chosen.at];
+  const placeIn = (id: string) => process.steps.findIndex((step) => step.id === id);
+  const drop = (moved: string, onto: string) => onMove?.(placeIn(moved), placeIn(onto));
   const looked = process.steps.find(({ id }) => id === pointed) ?? current;
   useEffect(() => {
     element.current
@@ -59,7 +53,7 @@ export function TimeStrip({ process, work, chosen, broken, onMove }: Props) {
   }, [current?.id]);
   return (
     <div ref={element} className="min-w-0 shrink-0 overflow-x-auto overflow-y-hidden">
-      <DragAndDrop steps={process.steps} onMove={onMove}>
+      <DragPast id="strip" onDrop={drop}>
         <svg
           width={frame.width}
           height={height}
@@ -133,28 +127,8 @@ export function TimeStrip({ process, work, chosen, broken, onMove }: Props) {
           })}
           {looked && <Waits process={process} step={looked} planned={planned} frame={frame} />}
         </svg>
-      </DragAndDrop>
+      </DragPast>
     </div>
-  );
-}
-
-interface DragProps {
-  readonly steps: readonly Step[];
-  readonly onMove: Props['onMove'];
-  readonly children: React.ReactNode;
-}
-
-/** Blocks are dragged past one another by the pointer. */
-function DragAndDrop({ steps, onMove, children }: DragProps) {
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
-  const placeOf = (id: UniqueIdentifier) => steps.findIndex((step) => step.id === id);
-  const drop = ({ active, over }: DragEndEvent) => {
-    if (over && over.id !== active.id) onMove?.(placeOf(active.id), placeOf(over.id));
-  };
-  return (
-    <DndContext id="strip" sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-      {children}
-    </DndContext>
   );
 }
 

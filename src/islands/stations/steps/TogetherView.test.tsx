@@ -1,4 +1,4 @@
-import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { demoCards } from '../../../../test/support/demoCards';
 import { newestWorker, useFakeWorkers } from '../../../../test/support/fakeWorker';
@@ -70,7 +70,7 @@ describe('together with another card', () => {
       },
       () => () => true,
     );
-    act(() => newestWorker().tell({ kind: 'part', part: joint }));
+    newestWorker().tell({ kind: 'part', part: joint });
     expect(screen.getByText(/^1 Mooring by lamplight and 24 Parcel on the step: /)).toBeTruthy();
     const rows = within(screen.getByRole('table')).getAllByRole('row').slice(1);
     expect(rows).toHaveLength(joint.stages.length);

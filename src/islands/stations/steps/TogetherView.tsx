@@ -12,6 +12,7 @@ import { CopiesField } from '../../parts/CopiesField';
 import { Select } from '../../parts/Select';
 import { useCardSession } from '../../session/CardSession';
 import { useWorkerStream, type MakeWorker } from '../../session/useWorkerStream';
+import { StageHead } from './StageHead';
 import { useCardFile, useSharing } from './useSharing';
 
 const makeTogetherWorker: MakeWorker = () =>
@@ -145,17 +146,7 @@ interface TableProps {
 function JointTable({ joint, cards, titles }: TableProps) {
   return (
     <table className="w-full">
-      <thead>
-        <tr className="border-ink border-b text-left">
-          <th className="w-9 font-semibold">
-            <span className="sr-only">number</span>
-          </th>
-          <th className="font-semibold">stage</th>
-          <th className="font-semibold">laid out before</th>
-          <th className="text-right font-semibold">saved</th>
-          <th className="text-right font-semibold">all</th>
-        </tr>
-      </thead>
+      <StageHead figures={['saved', 'all']} />
       <tbody>
         {joint.stages.map((stage, at) => (
           <tr key={stage.step.id} className="border-hairline border-b align-baseline">
