@@ -23,13 +23,19 @@ export function StepMinutes({ own, onChange }: Props) {
         Minutes of each kind of step: {count === 0 ? 'as usual' : `${count} of your own`}
       </summary>
       <p className="text-muted pb-1 text-[15px] leading-5">
-        Of the plainest case, at work. Empty is as usual; the rest of a spread goes with it.
+        Of the plainest case, at work. Empty is as told beside it; the rest of a spread goes with
+        it.
       </p>
       <ul>
         {timed.map((kind) => (
-          <li key={kind} className="flex flex-wrap items-baseline justify-between gap-x-3 py-0.5">
+          <li
+            key={kind}
+            className="grid grid-cols-[1fr_4.5rem_13rem] items-baseline gap-x-3 py-0.5"
+          >
+            <span aria-hidden>{stepKindWords[kind]}</span>
             <NumberField
               label={stepKindWords[kind]}
+              isLabelHidden
               value={own[kind] ?? null}
               min={0.5}
               max={600}
@@ -52,5 +58,5 @@ const timed = stepKinds.filter((kind) => kind !== 'own');
 
 function usualWords(kind: StepKind): string {
   const { quick, usual, slow } = benchMinutes[kind];
-  return `usually ${minutesWords(usual)}, from ${minutesWords(quick)} to ${minutesWords(slow)}`;
+  return `${minutesWords(usual)}, from ${minutesWords(quick)} to ${minutesWords(slow)}`;
 }

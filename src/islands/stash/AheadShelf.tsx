@@ -10,10 +10,10 @@ export function AheadShelf({ cards }: { readonly cards: readonly AheadOfCard[] }
       aria-labelledby="ahead"
       className="border-hairline max-h-44 shrink-0 overflow-auto border-b px-[18px] pb-3"
     >
-      <h2 id="ahead" className="text-[17px]">
-        Made ahead
-      </h2>
-      <div className="grid grid-cols-[repeat(auto-fill,minmax(20rem,1fr))] gap-x-8">
+      <div className="flex flex-wrap items-baseline gap-x-8">
+        <h2 id="ahead" className="text-[17px]">
+          Made ahead
+        </h2>
         {cards.map((card) => (
           <Shelf key={card.cardId} card={card} />
         ))}
@@ -25,7 +25,7 @@ export function AheadShelf({ cards }: { readonly cards: readonly AheadOfCard[] }
 function Shelf({ card: { cardId, title, ahead } }: { readonly card: AheadOfCard }) {
   const state = useAhead(cardId, ahead);
   return (
-    <div>
+    <div className="flex items-baseline gap-3">
       <a className="link" href={`/card/${cardId}/steps`}>
         {title}
       </a>

@@ -40,8 +40,8 @@ export function StageTable({ batch }: { readonly batch: BatchPlan }) {
                 {ready > 0 && <span className="text-sheet-muted font-normal">, {ready} ahead</span>}
               </td>
               <td className="text-sheet-muted pr-3">{step.things.join(', ')}</td>
-              <td className="text-right whitespace-nowrap">{minutesWords(setUp)}</td>
-              <td className="pl-3 text-right whitespace-nowrap">{minutesWords(each)}</td>
+              <td className="text-right whitespace-nowrap">{shortWords(setUp)}</td>
+              <td className="pl-3 text-right whitespace-nowrap">{shortWords(each)}</td>
               <td className="pl-3 text-right font-semibold whitespace-nowrap">
                 {minutesWords(step.minutes.usual)}
               </td>
@@ -52,3 +52,6 @@ export function StageTable({ batch }: { readonly batch: BatchPlan }) {
     </section>
   );
 }
+
+/** Minutes that are hardly any are left out. */
+const shortWords = (minutes: number) => (minutes < 0.25 ? '' : minutesWords(minutes));

@@ -8,6 +8,7 @@ import { applyEdit } from '../../../core/plan/applyEdit';
 import type { Edit } from '../../../core/plan/edit';
 import type { Plan } from '../../../core/plan/plan';
 import type { WorkBatch } from '../../../core/process/workBatch';
+import { dayAt } from '../../../core/prose/timeWords';
 import { stepsFigure } from './stepsFigure';
 import { StepsStation } from './StepsStation';
 
@@ -156,8 +157,18 @@ describe('the Steps station', () => {
 
   it('shows copies by stage, with what is laid out before each', () => {
     const many = { ...plan, making: { ...plan.making, copies: 12 } };
-    renderIn(planned(many), <StepsStation />);
+    const session = planned(many);
+    const { work } = must(must(session.process.plan).batch);
+    if (!work.ok) throw new Error('no evenings');
+    renderIn(session, <StepsStation />);
+    const done = (end: number) => screen.queryByText(new RegExp(`Done on ${dayAt(end, 'UTC')}`));
+    expect(done(work.plan.end)).toBeNull();
     fireEvent.keyDown(document, { key: 'c', code: 'KeyC' });
+    // All that is told beside the stages is of all copies.
+    expect(done(work.plan.end)).toBeTruthy();
+    const evenings = `${work.plan.sessions.length} evenings`;
+    expect(screen.getByText(new RegExp(`^${evenings}, .* at work`))).toBeTruthy();
+    expect(stepsFigure(session.process).text).toBe(evenings);
     const stages = within(screen.getByRole('region', { name: '12 copies, by stage' }));
     expect(stages.getAllByRole('row').length).toBeGreaterThan(15);
     expect(stages.getByText(/a card\./).textContent).toMatch(/finished/);

@@ -69,6 +69,8 @@ function Planned({ process, onBench }: PlannedProps) {
     ? { ...process, steps: batch.stages.map(({ step }) => step), arrows: batch.arrows }
     : process;
   const shownWork = showsStages ? batch.work : work;
+  const { evenings } = process;
+  const noted = showsStages ? { steps: shown.steps, work: shownWork, evenings } : process;
   const chosen = useChosenStep(shown.steps);
   const broken = new Set(
     process.breaches.flatMap(({ insisted }) => [insisted.then, insisted.before]),
@@ -134,7 +136,7 @@ function Planned({ process, onBench }: PlannedProps) {
           {workHeading({ work: shownWork, steps: shown.steps })}
         </strong>
         <span className="text-sheet-muted">
-          {workNotes(process, card).join(' ')} <WorkingLine />
+          {workNotes(noted, card).join(' ')} <WorkingLine />
         </span>
       </p>
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(300px,380px)_1fr] gap-x-6">

@@ -24,9 +24,15 @@ export function workHeading({ work, steps }: Pick<ProcessPlan, 'work' | 'steps'>
   return `${countWords(count, 'evening')}, ${spent}${proof}`;
 }
 
+/** What is told beside the heading; days and changes of one card, as a batch has no order of its own. */
+export type WorkNoted = Pick<ProcessPlan, 'work' | 'steps' | 'evenings'> &
+  Partial<Pick<ProcessPlan, 'deadlines' | 'changes'>>;
+
 /** What stands beside the heading: the spread, what is left, the days that are met, what slow drying would break. */
-export function workNotes(process: ProcessPlan, card: ResolvedCard): readonly string[] {
-  const { work, steps, deadlines, evenings, changes } = process;
+export function workNotes(
+  { work, steps, deadlines = [], evenings, changes }: WorkNoted,
+  card: ResolvedCard,
+): readonly string[] {
   if (!work.ok) return [];
   const { end, bound, isProven, left, tight } = work.plan;
   const all = sumSpreads(steps.map(({ minutes }) => minutes));
@@ -46,7 +52,11 @@ export function workNotes(process: ProcessPlan, card: ResolvedCard): readonly st
           `Where “${stepWords(slow, card)}” dries slowly, what follows has to wait ${minutesWords(first.short)} more${tight.length > 1 ? `; so after ${countWords(tight.length - 1, 'other')}` : ''}.`,
         ]
       : []),
-    `${countWords(changes.count, 'change')} of place, pad and tool${changes.isProven ? '; fewer is impossible' : `; at least ${changes.bound}`}.`,
+    ...(changes
+      ? [
+          `${countWords(changes.count, 'change')} of place, pad and tool${changes.isProven ? '; fewer is impossible' : `; at least ${changes.bound}`}.`,
+        ]
+      : []),
   ];
 }
 
