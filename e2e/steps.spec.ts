@@ -133,7 +133,7 @@ test('the sheet and the downloads tell how it is made', async ({ page }) => {
   await page.goto(`/card/${id}/sheet`);
   await page.getByRole('button', { name: 'How it is made' }).click();
   const sheet = page.getByRole('article', { name: 'How it is made' });
-  await expect(sheet.getByRole('listitem')).toHaveCount(26);
+  await expect(sheet.getByRole('listitem')).toHaveCount(27);
   await expect(sheet).toContainText('The heat tool burns');
   await expect(sheet).toContainText(/Let it dry for 4 h before step \d+/);
   const markdown = await (await page.request.get(`/api/cards/${id}/sheet.md`)).text();

@@ -36,6 +36,7 @@ export const stepKinds = [
   'ribbon',
   'glue',
   'insert',
+  'press',
   'stick',
   'drops',
   'photo',

@@ -39,6 +39,7 @@ export const stepReasons = [
   'ribbon-round',
   'over-ribbon',
   'inside-first',
+  'pressed-whole',
   'wet-last',
   'clean-last',
   'shown-last',

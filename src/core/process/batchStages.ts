@@ -33,6 +33,8 @@ const setUpShare: Readonly<Partial<Record<StepKind, number>>> = {
   // The hand knows its way from the second card on.
   colour: 0.35,
   glue: 0.15,
+  // Many lie under one weight.
+  press: 0.6,
 };
 const usualShare = 0.2;
 

@@ -10,6 +10,7 @@ const stages: readonly (readonly StepKind[])[] = [
   [],
   ['trim', 'cut-out', 'part', 'hinge', 'sign'],
   ['glue', 'ribbon', 'insert'],
+  ['press'],
   ['stick'],
   ['finish', 'drops'],
   ['clean'],

@@ -9,6 +9,7 @@ const notKept: readonly StepKind[] = [
   'cut-mask',
   'glue',
   'insert',
+  'press',
   'clean',
   'sign',
   'photo',

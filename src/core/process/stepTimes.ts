@@ -46,6 +46,7 @@ export const benchMinutes: Readonly<Record<StepKind, Spread>> = {
   ribbon: spread(2, 3, 6),
   glue: spread(1, 1.5, 3),
   insert: spread(0.5, 0.5, 1),
+  press: spread(0.5, 0.5, 1),
   stick: spread(0.5, 1, 2),
   drops: spread(1, 1.5, 3),
   photo: spread(3, 5, 10),
@@ -91,6 +92,9 @@ export const splatterDrying = spread(15, 20, 40);
 
 /** Raised drops; thick ones take the night. Common practice. */
 export const dropDrying = spread(60, 90, overnight);
+
+/** Under a weight, until liquid glue holds. Common practice. */
+export const pressing = spread(5, 5, 10);
 
 /** Until what it holds may be worked on. Liquid glue: common practice. */
 export const glueDrying: Readonly<Record<AdhesiveId, Spread>> = {

@@ -87,6 +87,8 @@ export function stepWords(step: Step, card: ResolvedCard): string {
       return `Stick on ${names}`;
     case 'drops':
       return `Set ${names}`;
+    case 'press':
+      return 'Press it flat under a weight';
     case 'clean':
       return `Clean the ${medium}`;
     case 'sign':

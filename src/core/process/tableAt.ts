@@ -50,6 +50,7 @@ const built: readonly Step['kind'][] = [
   'stick',
   'drops',
   'fold',
+  'press',
   'own',
 ];
 

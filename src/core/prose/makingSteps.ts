@@ -103,6 +103,7 @@ const unseen: readonly Step['kind'][] = [
   'hinge',
   'photo',
   'pack',
+  'press',
   'own',
   'wipe',
 ];

@@ -57,6 +57,7 @@ export const reasonWords: Readonly<Record<StepReason, string>> = {
   'ribbon-round': 'it goes round what lies there by then',
   'over-ribbon': 'it lies over the ribbon',
   'inside-first': 'a raised front cannot be pressed flat to stamp inside',
+  'pressed-whole': 'it is pressed when all of it is glued',
   'wet-last': 'pressing would squash it',
   'clean-last': 'it is used until then',
   'shown-last': 'the card is finished by then',

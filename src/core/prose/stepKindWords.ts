@@ -38,6 +38,7 @@ export const stepKindWords: Readonly<Record<StepKind, string>> = {
   ribbon: 'Put on ribbon',
   glue: 'Glue on',
   insert: 'Slide in',
+  press: 'Press flat',
   stick: 'Stick on',
   drops: 'Set drops',
   photo: 'Take a picture',

@@ -10,6 +10,7 @@ import { embossOnDry } from './embossOnDry';
 import { insideFirst } from './insideFirst';
 import { lastThings } from './lastThings';
 import { penOnDry } from './penOnDry';
+import { pressed } from './pressed';
 import { printOrder } from './printOrder';
 import { ribbons } from './ribbons';
 import { testFirst } from './testFirst';
@@ -33,6 +34,7 @@ export const stepRules: readonly StepRule[] = [
   assembling,
   ribbons,
   insideFirst,
+  pressed,
   wetLast,
   testFirst,
   lastThings,

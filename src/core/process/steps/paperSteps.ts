@@ -7,12 +7,25 @@ import { isLoose } from '../../resolve/pockets';
 import type { ResolvedPiece } from '../../resolve/resolvedPiece';
 import type { ProcessInput } from '../processInput';
 import { noTime, stepId, type PaperAt, type Step } from '../step';
-import { benchMinutes, foamTimes, glueDrying, longerSpread, times } from '../stepTimes';
+import { benchMinutes, foamTimes, glueDrying, longerSpread, pressing, times } from '../stepTimes';
 
 /** What is cut, scored, folded, trimmed and stuck together. */
 export function paperSteps({ card, plan }: ProcessInput): readonly Step[] {
-  return [...cutSteps(card), ...baseSteps(card, plan.base.fold), ...card.pieces.flatMap(ofPiece)];
+  const papers = card.pieces.flatMap(ofPiece);
+  return [
+    ...[...cutSteps(card), ...baseSteps(card, plan.base.fold), ...papers],
+    ...(papers.some(isPressed) ? [pressStep] : []),
+  ];
 }
+
+/** Whether a step leaves what has to lie under a weight: paper on liquid glue. */
+export function isPressed({ kind, medium }: Step): boolean {
+  return kind === 'glue' && medium === 'liquid';
+}
+
+const pressStep = newStep('press', 'card', {
+  ...{ pieces: [], things: ['a flat weight'], setup: { tool: 'weight' }, drying: pressing },
+});
 
 /** All that is cut on the trimmer of one stock is cut at once. */
 function cutSteps({ base, pieces }: ProcessInput['card']): readonly Step[] {

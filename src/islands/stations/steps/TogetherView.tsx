@@ -11,9 +11,10 @@ import { joinWords } from '../../../core/words/phrases';
 import { CopiesField } from '../../parts/CopiesField';
 import { Select } from '../../parts/Select';
 import { useCardSession } from '../../session/CardSession';
+import { useCardFile } from '../../session/useCardFile';
 import { useWorkerStream, type MakeWorker } from '../../session/useWorkerStream';
 import { StageHead } from './StageHead';
-import { useCardFile, useSharing } from './useSharing';
+import { useSharing } from './useSharing';
 
 const makeTogetherWorker: MakeWorker = () =>
   new Worker(new URL('../../../workers/togetherWorker.ts', import.meta.url), { type: 'module' });
