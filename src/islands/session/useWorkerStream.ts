@@ -8,6 +8,8 @@ export interface WorkerStream<Part> {
   readonly state: 'working' | 'done' | 'stopped' | 'failed';
   /** Ends it; what is told stays. */
   readonly stop: () => void;
+  /** Begins anew. */
+  readonly again: () => void;
 }
 
 /** Makes the worker; tests hand in another. */
@@ -29,6 +31,7 @@ export function useWorkerStream<Part>(
 ): WorkerStream<Part> {
   const nothing: Told<Part> = { of: question, parts: [], state: 'working' };
   const [told, setTold] = useState<Told<Part>>(nothing);
+  const [attempt, setAttempt] = useState(0);
   const end = useRef<() => void>(undefined);
   useEffect(() => {
     if (!question) return undefined;
@@ -54,7 +57,15 @@ export function useWorkerStream<Part>(
     worker.addEventListener('error', () => finish('failed'));
     worker.postMessage(question);
     return () => worker.terminate();
-  }, [question, makeWorker]);
+  }, [question, makeWorker, attempt]);
   const { parts, state } = told.of === question ? told : nothing;
-  return { parts, state, stop: () => end.current?.() };
+  return {
+    parts,
+    state,
+    stop: () => end.current?.(),
+    again: () => {
+      setTold(nothing);
+      setAttempt(attempt + 1);
+    },
+  };
 }

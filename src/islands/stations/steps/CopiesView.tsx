@@ -116,7 +116,7 @@ function Progress({
   readonly trace: WorkerStream<CopiesPoint>;
   readonly most: number;
 }) {
-  const { parts, state, stop } = trace;
+  const { parts, state, stop, again } = trace;
   if (state === 'done') return null;
   const count = `${parts.length} of ${most}`;
   return (
@@ -130,7 +130,14 @@ function Progress({
           </button>
         </>
       )}
-      {state === 'stopped' && `Stopped: ${count} numbers of copies are worked out.`}
+      {state === 'stopped' && (
+        <>
+          <span>Stopped: {count} numbers of copies are worked out.</span>
+          <button type="button" className="button" onClick={again}>
+            Begin anew
+          </button>
+        </>
+      )}
       {state === 'failed' &&
         'What more copies take could not be worked out. Change something on the card, or load the page again.'}
     </p>

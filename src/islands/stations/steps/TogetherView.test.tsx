@@ -92,7 +92,12 @@ describe('together with another card', () => {
     expect(newestWorker().asked).toHaveLength(1);
     fireEvent.click(screen.getByRole('button', { name: 'Stop' }));
     expect(newestWorker().isEnded).toBe(true);
-    expect(screen.getByRole('status').textContent).toBe('Stopped.');
+    expect(screen.getByRole('status').textContent).toContain('Stopped.');
+    const stopped = newestWorker();
+    fireEvent.click(screen.getByRole('button', { name: 'Begin anew' }));
+    expect(newestWorker()).not.toBe(stopped);
+    expect(newestWorker().asked).toHaveLength(1);
+    expect(screen.getByRole('status').textContent).toContain('Planning');
   });
 
   it('says that the other card could not be read', async () => {

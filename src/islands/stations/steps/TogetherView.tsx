@@ -96,7 +96,7 @@ function Together({ file, copies }: TogetherProps) {
     () => other && { cards: [{ plan, library, ahead: ahead.ahead }, other], time },
     [plan, library, ahead.ahead, other, time],
   );
-  const { parts, state, stop } = useWorkerStream<JointPlan>(question, makeTogetherWorker);
+  const { parts, state, stop, again } = useWorkerStream<JointPlan>(question, makeTogetherWorker);
   const [joint] = parts;
   const cards = useMemo(
     () => other && [card, resolvePlan(other.plan, other.library)],
@@ -112,11 +112,9 @@ function Together({ file, copies }: TogetherProps) {
     return (
       <p role="status" className="flex items-center gap-3">
         {state === 'stopped' ? 'Stopped.' : 'Planning both together…'}
-        {state === 'working' && (
-          <button type="button" className="button" onClick={stop}>
-            Stop
-          </button>
-        )}
+        <button type="button" className="button" onClick={state === 'stopped' ? again : stop}>
+          {state === 'stopped' ? 'Begin anew' : 'Stop'}
+        </button>
       </p>
     );
   const names = [plan, other.plan].map(({ about, making }) => ({
