@@ -14,6 +14,7 @@ beforeAll(async () => {
   solver = highsCoverSolver(await loadHighs());
 });
 
+const garden = must(demoCards.find(({ id }) => id === 'beans-before-the-shed'));
 const parcel = must(demoCards.find(({ id }) => id === 'parcel-on-the-step'));
 const most = 12;
 
@@ -23,12 +24,12 @@ const countdown = () => {
   return () => (asked += 1) > 2000;
 };
 
-const trace = (plan = parcel.plan): readonly CopiesPoint[] => [
-  ...traceCopies(
-    { plan, library: parcel.library, holdings: [], time: monday, envelope: undefined },
-    most,
-    { solver, budget: () => ({ ...usualBudget, isOver: () => false }), isOver: countdown },
-  ),
+const trace = (plan = parcel.plan, to = most, { library } = parcel): readonly CopiesPoint[] => [
+  ...traceCopies({ plan, library, holdings: [], time: monday, envelope: undefined }, to, {
+    solver,
+    budget: () => ({ ...usualBudget, isOver: () => false }),
+    isOver: countdown,
+  }),
 ];
 
 describe('what more copies take', () => {
@@ -47,6 +48,14 @@ describe('what more copies take', () => {
       const work = must(batch).work;
       expect(must(points[copies - 1]).evenings).toBe(work.ok && work.plan.sessions.length);
     }
+  });
+
+  it('cuts a mask again when it is worn out', () => {
+    const plan = { ...garden.plan, habits: { ...garden.plan.habits, maskUses: 2 } };
+    const { batch } = processOf(withCopies(plan, 5), garden.library);
+    const work = must(batch).work;
+    const points = trace(plan, 5, garden);
+    expect(must(points[4]).evenings).toBe(work.ok && work.plan.sessions.length);
   });
 
   it('never takes fewer sheets or evenings for more copies, and as many sheets as its stocks', () => {

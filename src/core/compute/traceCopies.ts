@@ -3,12 +3,14 @@ import type { CoverSolver } from '../cutting/coverSolver';
 import { cutJob } from '../cutting/cutJob';
 import type { PlanBudget } from '../cutting/cutSheets';
 import { planCuts } from '../cutting/planCuts';
+import { masksForCopies } from '../masking/shareMasks';
 import type { Library } from '../plan/library';
 import type { Plan } from '../plan/plan';
 import { withCopies } from '../plan/withCopies';
 import type { CopiesPoint } from '../process/copiesPoint';
 import { layBatch } from '../process/planBatch';
 import type { WorkTime } from '../process/processPlan';
+import type { Step } from '../process/step';
 import { resolvePlan } from '../resolve/resolvePlan';
 import { supplyList } from '../supplies/supplyList';
 import type { SupplyInput } from '../supplies/supplyRow';
@@ -53,11 +55,9 @@ export function* traceCopies(
       ...{ plan: own, card, library, holdings, cuts, cutsForOne: undefined },
       ...{ envelope, postage },
     });
-    const { eveningWish } = plan.habits;
-    const { work } = layBatch(
-      { ...{ steps, arrows, copies, start, evenings, eveningWish }, done: new Map() },
-      isOver(),
-    );
+    const { eveningWish, maskUses } = plan.habits;
+    const batch = { arrows, copies, start, evenings, eveningWish, done: new Map<string, number>() };
+    const { work } = layBatch({ ...batch, steps: withMasksFor(steps, copies, maskUses) }, isOver());
     yield {
       ...{ copies, costOfOne, unpriced, sheets: newSheets(cuts) },
       stocks: cuts.stocks.map(({ name, count }) => ({ name, sheets: count })),
@@ -67,7 +67,16 @@ export function* traceCopies(
   }
 }
 
-function last<Step, End>(search: Generator<Step, End>): End {
+/** Masks wear out, so that more copies take more of them. */
+function withMasksFor(steps: readonly Step[], copies: number, maskUses: number): readonly Step[] {
+  return steps.map((step) =>
+    step.kind === 'cut-mask'
+      ? { ...step, timesInBatch: masksForCopies(copies, step.pieces.length, maskUses) }
+      : step,
+  );
+}
+
+function last<Each, End>(search: Generator<Each, End>): End {
   let step = search.next();
   while (!step.done) step = search.next();
   return step.value;
