@@ -8,15 +8,8 @@ import { resolvePlan } from '../resolve/resolvePlan';
 import { emptyHolding } from '../stash/holdings';
 import { highsCoverSolver } from './coverSolver';
 import { cutBatchSchema, storedBatchSchema, type CutBatch } from './cutBatch';
-import {
-  compareBatch,
-  hashJob,
-  piecesCut,
-  resumeBatch,
-  startBatch,
-  markStep,
-  stepKeysOf,
-} from './batchWork';
+import { compareBatch, hashJob, piecesCut, stepKeysOf } from './batchWork';
+import { resumeBatch, startBatch, markStep } from './cutProgress';
 import { cutJob, type CutAlready } from './cutJob';
 import type { CutPlan } from './cutPlan';
 import { newSheets } from './countSheets';

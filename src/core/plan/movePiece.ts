@@ -7,6 +7,7 @@ import type { Paper, Piece, Support } from './piece';
 import { papersOf, sameSupport } from './pieces';
 import type { Plan } from './plan';
 import { changePiece, movePieceTo, putPieces } from './pieceEdits';
+import { faceOf } from './faceOf';
 
 /** Towards the viewer, or towards the base. */
 export type StackDirection = 'up' | 'down';
@@ -72,17 +73,6 @@ export function insertPiece(plan: Plan, piece: Paper): Edit {
 /** The papers of a face in gluing order; those in a circle or on nothing count to the front. */
 export function stackOn(plan: Plan, face: FaceId): readonly Paper[] {
   return papersOf(plan).filter(({ id }) => faceOf(plan, id) === face);
-}
-
-/** The face a piece is on in the end. */
-export function faceOf(plan: Plan, id: PieceId): FaceId {
-  let current = plan.pieces.find((piece) => piece.id === id);
-  for (let steps = 0; current && steps <= plan.pieces.length; steps++) {
-    const { on }: Piece = current;
-    if ('face' in on) return on.face;
-    current = plan.pieces.find((piece) => piece.id === on.piece);
-  }
-  return 'front';
 }
 
 function rehang(piece: Piece, on: Support): SimpleEdit {

@@ -2,7 +2,7 @@ import type { Edit } from './edit';
 import { batchEdits } from './batchEdits';
 import type { FaceId } from './faces';
 import type { PieceId } from './ids';
-import { faceOf } from './movePiece';
+import { faceOf } from './faceOf';
 import { withAllOn, withGroup } from './pieceSets';
 import type { Plan } from './plan';
 import { changePiece } from './pieceEdits';

@@ -1,6 +1,7 @@
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { Ahead } from '../../core/process/ahead';
 import { postJson } from '../wire/postJson';
+import { useInTurn } from './useInTurn';
 
 export interface AheadState {
   /** What is made ahead of the card and lies in the stash. */
@@ -14,23 +15,20 @@ export interface AheadState {
 /** What is made ahead of a card, kept on the server one change after the other. */
 export function useAhead(cardId: string, start: readonly Ahead[]): AheadState {
   const [ahead, setAhead] = useState(start);
-  const [failure, setFailure] = useState<string>();
-  const queue = useRef<Promise<unknown>>(Promise.resolve());
+  const { failure, inTurn } = useInTurn();
   const keep = useCallback(
     ({ step, name }: Omit<Ahead, 'count'>, count: number) => {
       setAhead((before) => {
         const others = before.filter((each) => each.step !== step);
         return count > 0 ? [...others, { step, name, count }] : others;
       });
-      queue.current = queue.current.then(async () => {
+      inTurn(async () => {
         const body = { step, ahead: count > 0 ? { name, count } : null };
         const reply = await postJson(`/api/cards/${cardId}/ahead`, body, 'ahead');
-        setFailure(
-          reply.ok ? undefined : `What is made ahead is not kept in the stash. ${reply.message}`,
-        );
+        return reply.ok ? undefined : `What is made ahead is not kept. ${reply.message}`;
       });
     },
-    [cardId],
+    [cardId, inTurn],
   );
   return { ahead, failure, keep };
 }

@@ -1,8 +1,9 @@
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { CutBatch } from '../../core/cutting/cutBatch';
 import type { Holding } from '../../core/stash/holding';
 import type { Taking } from '../../core/stash/taking';
 import { postJson } from '../wire/postJson';
+import { useInTurn } from './useInTurn';
 
 export interface CutBatchState {
   readonly batch: CutBatch | null;
@@ -25,18 +26,7 @@ export function useCutBatch(
   changeHoldings: (changed: readonly Holding[]) => void,
 ): CutBatchState {
   const [batch, setBatch] = useState(start);
-  const [failure, setFailure] = useState<string>();
-  const [waiting, setWaiting] = useState(0);
-  const queue = useRef<Promise<unknown>>(Promise.resolve());
-
-  const inTurn = useCallback((work: () => Promise<string | undefined>) => {
-    setWaiting((count) => count + 1);
-    queue.current = queue.current.then(async () => {
-      setFailure(await work());
-      setWaiting((count) => count - 1);
-    });
-  }, []);
-
+  const { failure, isWaiting, inTurn } = useInTurn();
   const keep = useCallback(
     (next: CutBatch | null) => {
       setBatch(next);
@@ -63,5 +53,5 @@ export function useCutBatch(
       }),
     [cardId, inTurn, changeHoldings],
   );
-  return { batch, failure, isKeeping: waiting > 0, keep, take };
+  return { batch, failure, isKeeping: isWaiting, keep, take };
 }

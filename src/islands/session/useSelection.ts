@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { faceOf } from '../../core/plan/movePiece';
+import { faceOf } from '../../core/plan/faceOf';
 import { facesOf, nextFace, type FaceId } from '../../core/plan/faces';
 import type { Plan } from '../../core/plan/plan';
 import type { SupportId } from '../../core/resolve/origins';

@@ -1,6 +1,7 @@
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { WorkBatch } from '../../core/process/workBatch';
 import { postJson } from '../wire/postJson';
+import { useInTurn } from './useInTurn';
 
 export interface WorkState {
   /** What is done of the copies; null where no work was begun. */
@@ -17,17 +18,16 @@ const kept = { outlivesPage: true };
 /** The work on a card, kept on the server one change after the other. */
 export function useWork(cardId: string, start: WorkBatch | null): WorkState {
   const [work, setWork] = useState(start);
-  const [failure, setFailure] = useState<string>();
-  const queue = useRef<Promise<unknown>>(Promise.resolve());
+  const { failure, inTurn } = useInTurn();
   const keep = useCallback(
     (next: WorkBatch | null) => {
       setWork(next);
-      queue.current = queue.current.then(async () => {
+      inTurn(async () => {
         const reply = await postJson(`/api/cards/${cardId}/work`, { work: next }, 'done', kept);
-        setFailure(reply.ok ? undefined : `The ticks are not saved. ${reply.message}`);
+        return reply.ok ? undefined : `The ticks are not saved. ${reply.message}`;
       });
     },
-    [cardId],
+    [cardId, inTurn],
   );
   return { work, failure, keep };
 }

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import type { FaceId } from '../../core/plan/faces';
 import type { CardId, DesignerId, LibraryId } from '../../core/plan/ids';
 import { libraryItemSchema } from '../../core/plan/libraryItem';
-import { faceOf } from '../../core/plan/movePiece';
+import { faceOf } from '../../core/plan/faceOf';
 import { readItems } from './readItems';
 import type { Library } from '../../core/plan/library';
 import { currentPlanSchema } from '../../core/plan/planFacts';

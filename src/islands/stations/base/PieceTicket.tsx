@@ -1,6 +1,7 @@
 import { otherUnit, writeSize } from '../../../core/length/formatLength';
 import { looksForward } from '../../../core/plan/faces';
-import { faceOf, movePiece } from '../../../core/plan/movePiece';
+import { faceOf } from '../../../core/plan/faceOf';
+import { movePiece } from '../../../core/plan/movePiece';
 import type { Paper } from '../../../core/plan/piece';
 import { sizeOriginSentence } from '../../words/originSentence';
 import { FinishFields } from './FinishFields';

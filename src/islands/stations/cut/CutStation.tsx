@@ -8,7 +8,7 @@ import {
   startBatch,
   markStep,
   workDone,
-} from '../../../core/cutting/batchWork';
+} from '../../../core/cutting/cutProgress';
 import { newSheets } from '../../../core/cutting/countSheets';
 import { planWords } from '../../../core/prose/cutSentences';
 import { countWords } from '../../../core/words/countWords';
