@@ -12,6 +12,8 @@ const screens = [
   { name: 'words on the Layout', path: '/card/number-nine/layout?piece=list' },
   { name: 'the Colour station', path: '/card/lighthouse-keeper/colour?piece=dawn' },
   { name: 'a part coloured by hand', path: '/card/last-tram-home/colour?piece=tram' },
+  { name: 'the Steps station', path: '/card/beans-before-the-shed/steps' },
+  { name: 'the Post station', path: '/card/rain-day/post' },
   { name: 'the Sheet station', path: '/card/bean-poles/sheet' },
   { name: 'the Cut station', path: '/card/bean-poles/cut' },
   { name: 'the Stash', path: '/stash' },
@@ -48,6 +50,12 @@ for (const { name, path } of screens)
     expect(faults).toEqual([]);
   });
 
+/** Presses a key at the Steps station, once there are steps. */
+async function atSteps(page: Page, key: string): Promise<void> {
+  await expect(page.getByRole('group', { name: 'The work along time' })).toBeVisible();
+  await page.keyboard.press(key);
+}
+
 const openings: readonly {
   readonly name: string;
   readonly path: string;
@@ -67,6 +75,41 @@ const openings: readonly {
     name: 'a refused figure',
     path: '/card/bean-poles/base?piece=dark-mat',
     open: (page) => page.getByLabel('all round').fill('1/8 q'),
+  },
+  {
+    name: 'the stages of a batch',
+    path: '/card/beans-before-the-shed/steps',
+    open: async (page) => {
+      await atSteps(page, 'c');
+      await expect(page.getByRole('region', { name: '12 copies, by stage' })).toBeVisible();
+    },
+  },
+  {
+    name: 'what more copies take',
+    path: '/card/beans-before-the-shed/steps',
+    open: async (page) => {
+      await atSteps(page, 'm');
+      const view = page.getByRole('region', { name: 'What more copies take' });
+      await expect(view.getByRole('row')).toHaveCount(25);
+    },
+  },
+  {
+    name: 'two cards together',
+    path: '/card/beans-before-the-shed/steps',
+    open: async (page) => {
+      await atSteps(page, 't');
+      const view = page.getByRole('region', { name: 'Together with another card' });
+      await view.getByRole('combobox').selectOption({ value: 'rain-day' });
+      await expect(view.getByRole('table')).toBeVisible();
+    },
+  },
+  {
+    name: 'the bench',
+    path: '/card/rain-day/steps',
+    open: async (page) => {
+      await atSteps(page, 'b');
+      await expect(page.getByRole('region', { name: 'At the bench' })).toBeVisible();
+    },
   },
   {
     name: 'the sheet for filming',

@@ -11,7 +11,7 @@ export function BeforeGluing({ process }: { readonly process: ProcessPlan }) {
   if (steps.length === 0) return null;
   return (
     <section aria-label="Before it is glued">
-      <h3 className="pt-2 text-[17px]">Before it is glued</h3>
+      <h2 className="pt-2 text-[17px]">Before it is glued</h2>
       <ul>
         {steps.map((step) => (
           <li key={step.id}>

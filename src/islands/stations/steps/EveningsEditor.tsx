@@ -8,7 +8,7 @@ export function EveningsEditor() {
   const evenings = own ?? process.time.evenings;
   return (
     <section aria-label="Evenings">
-      <h3 className="pt-2 text-[17px]">Evenings</h3>
+      <h2 className="pt-2 text-[17px]">Evenings</h2>
       <EveningsForm
         value={evenings}
         onChange={({ zone, weekly, people }) =>

@@ -12,7 +12,7 @@ export function MadeAhead({ process }: { readonly process: ProcessPlan }) {
   const { copies } = plan.making;
   return (
     <section aria-label="Made ahead">
-      <h3 className="pt-2 text-[17px]">Made ahead, in the stash</h3>
+      <h2 className="pt-2 text-[17px]">Made ahead, in the stash</h2>
       <AheadRows state={ahead} />
       <p
         className="text-sheet-muted"

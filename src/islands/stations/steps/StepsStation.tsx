@@ -177,7 +177,7 @@ function Planned({ process, onBench }: PlannedProps) {
           <EveningsEditor />
           {skipped.length > 0 && (
             <section aria-label="Left out">
-              <h3 className="pt-2 text-[17px]">Left out</h3>
+              <h2 className="pt-2 text-[17px]">Left out</h2>
               <ul>
                 {skipped.map((step) => (
                   <li key={step.id} className="flex items-baseline gap-3 py-0.5">
@@ -202,7 +202,11 @@ function Planned({ process, onBench }: PlannedProps) {
           )}
           <p className="text-sheet-muted text-[15px]">{followMaker}</p>
         </div>
-        <div className="min-h-0 overflow-auto pb-3">
+        <div
+          className="min-h-0 overflow-auto pb-3"
+          // Nothing in the table of stages takes the focus, so that it is scrolled by keys itself.
+          {...(showsStages && { tabIndex: 0, role: 'group', 'aria-label': 'The stages' })}
+        >
           {showsStages && <StageTable batch={batch} />}
           {shows === 'copies' && <CopiesView />}
           {shows === 'together' && <TogetherView />}
