@@ -39,10 +39,12 @@ describe('evenings', () => {
   });
 
   it('are as few as can be where that is wished for, though it is done later', () => {
-    const { sessions, end, leastSessions } = planned(work, 'fewest');
+    const { sessions, end, leastSessions, bound, isProven } = planned(work, 'fewest');
     expect(sessions).toEqual([long]);
     expect(end).toBe(long.from + 2.5 * hour);
     expect(leastSessions).toBe(1);
+    // It could be done earlier, in more evenings.
+    expect([bound, isProven]).toEqual([planned(work, 'earliest').end, false]);
   });
 
   it('are no fewer than what dries overnight lets them be', () => {

@@ -21,7 +21,12 @@ export function planEvenings(
       if ((tried += 1) > mostTried || isOver()) break;
       if (!planWork({ ...problem, sessions: chosen }, onlyLists).ok) continue;
       const fewer = planWork({ ...problem, sessions: chosen }, isOver);
-      if (fewer.ok) return { ok: true, plan: { ...fewer.plan, leastSessions } };
+      // That it cannot be done earlier is proven of all evenings, not of those that were chosen.
+      const { bound } = early.plan;
+      if (fewer.ok) {
+        const isProven = fewer.plan.end <= bound;
+        return { ok: true, plan: { ...fewer.plan, bound, isProven, leastSessions } };
+      }
     }
   }
   return early;
