@@ -59,7 +59,7 @@ for (const { name, path, key, click, press, then = 0, wait, unit = 'in' } of vie
   if (wait) await page.getByRole('button', { name: wait }).first().waitFor();
   await page.waitForTimeout(2500);
   for (const unfinished of ['planning…', 'in order…', 'looking…', 'Not complete yet'])
-    await page.getByText(unfinished).waitFor({ state: 'detached', timeout: 120_000 });
+    while ((await page.getByText(unfinished).count()) > 0) await page.waitForTimeout(200);
   if (key) await page.keyboard.press(key);
   // The bench of the sixth stage, at its third card.
   for (let stage = 0; stage < then; stage += 1) await page.keyboard.press('Enter');
