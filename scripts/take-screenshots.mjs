@@ -52,6 +52,8 @@ const context = await browser.newContext({
 });
 await context.addCookies([{ name: 'nibwright-designer', value: 'orla', url: address }]);
 const page = await context.newPage();
+// How the evenings are filled depends on when one begins.
+await page.clock.setFixedTime('2027-02-01T10:00:00Z');
 for (const { name, path, key, click, press, then = 0, wait, unit = 'in' } of views) {
   await context.addCookies([{ name: 'nibwright-unit', value: unit, url: address }]);
   await page.goto(address + path);
