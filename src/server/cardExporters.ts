@@ -114,7 +114,7 @@ function makingOf({ file, library }: ExportInput): readonly MakingStep[] {
   const card = resolvePlan(plan, library);
   const end = Date.now() + mostSeconds * 1000;
   return makingSteps(
-    processCard(plan, card, someEvenings, () => Date.now() > end),
+    processCard(plan, card, someEvenings, { isOver: () => Date.now() > end }),
     card,
   );
 }

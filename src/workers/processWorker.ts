@@ -1,5 +1,6 @@
 import { keepAlike } from '../core/compute/keepAlike';
 import { processCard } from '../core/compute/processCard';
+import { fewStates } from '../core/process/orderSteps';
 import { resolvePlan } from '../core/resolve/resolvePlan';
 import { answerInTurn } from './answerInTurn';
 import type { ProcessQuestion, ProcessReply } from './processMessages';
@@ -8,9 +9,6 @@ let last: Pick<ProcessQuestion, 'plan' | 'library'> | undefined;
 
 /** So long the evenings are searched through at the most; the gap is told where they are not proven by then. */
 const searchMilliseconds = 1500;
-
-/** So many states of the order are looked at before there is an answer to show; a million for the proof, where it needs them. */
-const firstStates = 100_000;
 
 answerInTurn(function* answer({
   number,
@@ -24,9 +22,10 @@ answerInTurn(function* answer({
   const made = (states?: number) => {
     const until = performance.now() + searchMilliseconds;
     const isOver = () => performance.now() > until;
-    return processCard(plan, card, time, isOver, undefined, states);
+    return processCard(plan, card, time, { isOver, states });
   };
-  const process = made(firstStates);
+  // There is an answer to show before the proof, which may need a million states.
+  const process = made(fewStates);
   yield { kind: 'process', number, process };
   if (!process.changes.isProven) yield { kind: 'process', number, process: made() };
 });

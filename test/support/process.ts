@@ -23,7 +23,9 @@ export function processOf(
   time: WorkTime = monday,
 ): ProcessPlan {
   let nodes = 0;
-  return processCard(plan, resolvePlan(plan, library), time, () => (nodes += 1) > mostNodes);
+  return processCard(plan, resolvePlan(plan, library), time, {
+    isOver: () => (nodes += 1) > mostNodes,
+  });
 }
 
 /** The evenings of a card that has some. */

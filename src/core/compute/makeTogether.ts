@@ -1,5 +1,6 @@
 import type { Library } from '../plan/library';
 import type { Plan } from '../plan/plan';
+import { fewStates } from '../process/orderSteps';
 import { planTogether, type JointPlan } from '../process/planTogether';
 import type { WorkTime } from '../process/processPlan';
 import { resolvePlan } from '../resolve/resolvePlan';
@@ -16,9 +17,6 @@ export interface TogetherInput {
   readonly time: Pick<WorkTime, 'start' | 'evenings'>;
 }
 
-/** So many states of the order of each card's steps are looked at. */
-const orderStates = 100_000;
-
 /**
  * How cards are made together, in the evenings of the first where it has its own.
  * @param isOver asked anew for each search: whether the time for it is over
@@ -30,7 +28,7 @@ export function makeTogether(
   const made = cards.map(({ plan, library, ahead }) => {
     const own = { ...time, ahead };
     const card = resolvePlan(plan, library);
-    const { steps, arrows } = processCard(plan, card, own, isOver(), undefined, orderStates);
+    const { steps, arrows } = processCard(plan, card, own, { isOver: isOver(), states: fewStates });
     return { steps, arrows, copies: plan.making.copies };
   });
   const first = cards[0]?.plan;

@@ -4,14 +4,14 @@ import type { Plan } from '../plan/plan';
 import { applyOverrides } from '../process/applyOverrides';
 import { deriveSteps } from '../process/deriveSteps';
 import { dayBegins, nextSessions } from '../process/evenings';
-import { orderSteps, type StepOrder } from '../process/orderSteps';
+import { orderSteps } from '../process/orderSteps';
 import { planEvenings } from '../process/planEvenings';
 import type { WorkOutcome } from '../process/planWork';
 import { ruledArrows } from '../process/ruledArrows';
 import { placesIn } from '../process/placesIn';
 import { planBatch } from '../process/planBatch';
 import type { Deadline, ProcessPlan, WorkTime } from '../process/processPlan';
-import { settleOrder, type SettledOrder } from '../process/settleOrder';
+import { settleOrder } from '../process/settleOrder';
 import { withoutReady, type StepsLeft } from '../process/withoutReady';
 import type { ResolvedCard } from '../resolve/resolvedCard';
 import { processInput } from './processInput';
@@ -19,18 +19,22 @@ import { processInput } from './processInput';
 /** So many evenings are looked through. */
 const mostSessions = 40;
 
-/**
- * All that follows from a plan about how it is made.
- * @param isOver whether the time for planning the evenings is over
- * @param states how many states the order may be looked for in
- */
+/** What working out the steps of a card may spend. */
+export interface ProcessMeans {
+  /** Whether the time for planning the evenings is over. */
+  readonly isOver: () => boolean;
+  /** Where they are worked out already. */
+  readonly masks?: MaskPlan;
+  /** The order is looked for in so many states; undefined for as many as there is room for. */
+  readonly states?: number | undefined;
+}
+
+/** All that follows from a plan about how it is made. */
 export function processCard(
   plan: Plan,
   card: ResolvedCard,
   time: WorkTime,
-  isOver: () => boolean,
-  masks?: MaskPlan,
-  states?: number,
+  { isOver, masks, states }: ProcessMeans,
 ): ProcessPlan {
   const input = processInput(plan, card, masks, time.kept);
   const derived = deriveSteps(input);
@@ -43,9 +47,7 @@ export function processCard(
   };
   const { decided, settled, order } = ordered(left);
   const fromStart =
-    left.fallen.length > 0
-      ? wholeOf(ordered({ steps: derived.all, arrows: ruled, fallen: [] }))
-      : undefined;
+    left.fallen.length > 0 ? ordered({ steps: derived.all, arrows: ruled, fallen: [] }) : undefined;
   const { start } = time;
   const evenings = plan.making.evenings ?? time.evenings;
   const done = new Map((time.done ?? []).map(({ step, at }) => [step, at]));
@@ -88,7 +90,10 @@ export function processCard(
     contradictions: settled.contradictions,
     skipped: decided.skipped,
     fallen: left.fallen,
-    whole: fromStart ?? { steps, arrows: settled.arrows },
+    whole: {
+      steps: fromStart?.order.steps ?? steps,
+      arrows: (fromStart?.settled ?? settled).arrows,
+    },
     lost: decided.lost,
     work,
     batch,
@@ -96,10 +101,6 @@ export function processCard(
     evenings,
     papers: input.papers,
   };
-}
-
-function wholeOf({ order, settled }: { order: StepOrder; settled: SettledOrder }) {
-  return { steps: order.steps, arrows: settled.arrows };
 }
 
 /** A card is filmed and published from the morning on. */

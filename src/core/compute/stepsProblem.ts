@@ -147,7 +147,7 @@ export function solveSteps(
     ...{ start: Date.parse(start), evenings: evenings ?? usualEvenings('UTC') },
     ahead: ahead.map((each) => ({ ...each, name: each.step })),
   };
-  const process = processCard(plan, card, time, isOver);
+  const process = processCard(plan, card, time, { isOver });
   const findings = runRules(stepsRules, {
     ...{ plan, card, library: file.library },
     results: { ...noResults, process },

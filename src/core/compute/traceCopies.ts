@@ -7,6 +7,7 @@ import { masksForCopies } from '../masking/shareMasks';
 import type { Library } from '../plan/library';
 import type { Plan } from '../plan/plan';
 import { withCopies } from '../plan/withCopies';
+import { fewStates } from '../process/orderSteps';
 import type { CopiesPoint } from '../process/copiesPoint';
 import { layBatch } from '../process/planBatch';
 import type { WorkTime } from '../process/processPlan';
@@ -31,9 +32,6 @@ export interface CopiesMeans {
   readonly isOver: () => () => boolean;
 }
 
-/** So many states of the order of steps are looked at. */
-const orderStates = 100_000;
-
 /**
  * Sheets, cost and evenings of each number of copies from one on, one after the other. Each is planned by itself, as if it
  * were all that is made.
@@ -46,7 +44,10 @@ export function* traceCopies(
   const card = resolvePlan(plan, library);
   const { start } = time;
   const afresh = { start, evenings: time.evenings };
-  const made = processCard(withCopies(plan, 1), card, afresh, isOver(), undefined, orderStates);
+  const made = processCard(withCopies(plan, 1), card, afresh, {
+    isOver: isOver(),
+    states: fewStates,
+  });
   const { steps, arrows, evenings } = made;
   for (let copies = 1; copies <= most; copies += 1) {
     const own = withCopies(plan, copies);

@@ -16,8 +16,8 @@ export interface Stage {
   readonly each: number;
 }
 
-/** Done once, for however many copies. */
-const once: readonly StepKind[] = ['test', 'cut-mask', 'clean', 'photo', 'own'];
+/** Done once for a card, however many copies of it are made. */
+export const doneOnce: readonly StepKind[] = ['test', 'cut-mask', 'clean', 'photo', 'own'];
 
 /** Of the minutes of one card, so much is getting ready and is spent once a batch. From memory. */
 const setUpShare: Readonly<Partial<Record<StepKind, number>>> = {
@@ -107,7 +107,7 @@ function groupsWithoutCircle(
 function stageOf(steps: readonly Step[], copies: number): Stage {
   const [first] = steps;
   if (!first) throw new RangeError('batchStages: a stage without a step');
-  const isOnce = steps.every(({ kind }) => once.includes(kind));
+  const isOnce = steps.every(({ kind }) => doneOnce.includes(kind));
   const minutes = sumSpreads(steps.map((step) => step.minutes));
   const setUp = steps.reduce((sum, step) => sum + step.minutes.usual * setUpOf(step, isOnce), 0);
   const each = isOnce ? 0 : minutes.usual - setUp;

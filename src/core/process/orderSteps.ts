@@ -16,6 +16,9 @@ export interface StepOrder {
 /** So many sets of done steps, each with what stands ready, are kept at the most. */
 const mostStates = 1_000_000;
 
+/** So many are looked at where there has to be an answer at once. */
+export const fewStates = 100_000;
+
 /** Sets are numbers, so that no more steps than this are told apart exactly. */
 const mostSteps = 53;
 const half = 2 ** 26;

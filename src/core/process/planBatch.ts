@@ -5,7 +5,7 @@ import { batchStages } from './batchStages';
 import { nextSessions, type Session } from './evenings';
 import { placesIn } from './placesIn';
 import { planEvenings } from './planEvenings';
-import { planWork } from './planWork';
+import { onlyLists, planWork } from './planWork';
 import type { BatchPlan } from './processPlan';
 import type { Step } from './step';
 
@@ -83,8 +83,6 @@ function copiesPerEvening({ steps, arrows, start, evenings }: BatchProblem): num
   }
   return least;
 }
-
-const onlyLists = () => true;
 
 /** No evening is long enough for more. */
 const mostCopies = 500;

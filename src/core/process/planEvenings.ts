@@ -1,6 +1,6 @@
 import type { EveningWish } from '../plan/workFacts';
 import type { Session } from './evenings';
-import { planWork, type WorkOutcome, type WorkProblem } from './planWork';
+import { onlyLists, planWork, type WorkOutcome, type WorkProblem } from './planWork';
 
 /**
  * Lays the steps into the evenings as they are wished for: done as early as can be, or in as few evenings as can be, and of
@@ -31,8 +31,6 @@ export function planEvenings(
   }
   return early;
 }
-
-const onlyLists = () => true;
 
 /** So many evenings are looked at beyond those that all would be done in first, and so many choices of them tried. */
 const further = 7;

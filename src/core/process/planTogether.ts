@@ -1,7 +1,7 @@
 import type { Evenings } from '../plan/evenings';
-import type { EveningWish, StepKind } from '../plan/workFacts';
+import type { EveningWish } from '../plan/workFacts';
 import { lagOf, type Arrow } from './arrow';
-import { batchStages, type Stage } from './batchStages';
+import { batchStages, doneOnce, type Stage } from './batchStages';
 import { arrowsFrom, shortestWay } from './circles';
 import type { Session } from './evenings';
 import { orderSteps } from './orderSteps';
@@ -48,9 +48,6 @@ export interface JointProblem {
   readonly evenings: Evenings;
   readonly eveningWish: EveningWish;
 }
-
-/** What is done once a card, however many are made, so that nothing is saved by doing it with another. */
-const apart: readonly StepKind[] = ['test', 'cut-mask', 'clean', 'photo', 'own'];
 
 /** So many states of the order are looked at. */
 const orderStates = 20_000;
@@ -111,17 +108,14 @@ function joined(
   all: readonly Arrow[],
 ): Pick<JointPlan, 'stages' | 'arrows'> {
   const pairs = alone
-    .flatMap((one, at) =>
-      alone.slice(at + 1).map((two) => ({ one: one.step.id, two: two.step.id, of: [one, two] })),
-    )
-    .filter(({ of: [one, two] }) => one && two && isSameReady(one, two))
-    .map((pair) => ({ ...pair, saved: savedBy(pair.of) }))
-    .toSorted((a, b) => b.saved - a.saved);
+    .flatMap((one, at) => alone.slice(at + 1).map((two) => [one, two] as const))
+    .filter(([one, two]) => isSameReady(one, two))
+    .toSorted((a, b) => savedBy(b) - savedBy(a));
   let stages = alone;
   let arrows = all;
   const place = new Map(alone.map(({ step }) => [step.id, step.id]));
   for (const pair of pairs) {
-    const [one, two] = [pair.one, pair.two].map((id) =>
+    const [one, two] = pair.map(({ step: { id } }) =>
       stages.find(({ step }) => step.id === place.get(id)),
     );
     if (!one || !two || one === two || sharesCard(one, two)) continue;
@@ -145,10 +139,10 @@ function isSameReady(one: JointStage, two: JointStage): boolean {
   return !sharesCard(one, two) && readyOf(one) !== undefined && readyOf(one) === readyOf(two);
 }
 
-/** What is got ready; undefined where nothing is. */
+/** What is got ready; undefined where each card has its own, as what is done once for it. */
 function readyOf({ parts: [part] }: JointStage): string | undefined {
   const steps = part?.stage.steps ?? [];
-  if (steps.some(({ kind }) => apart.includes(kind))) return undefined;
+  if (steps.some(({ kind }) => doneOnce.includes(kind))) return undefined;
   const setups = steps.map(({ kind, place, setup }) => [kind, place, Object.entries(setup)]);
   return JSON.stringify(setups);
 }

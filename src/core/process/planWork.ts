@@ -56,6 +56,9 @@ export type WorkOutcome =
 const unit = 30_000;
 const perMinute = 60_000 / unit;
 
+/** What there is time for where the first schedule that is found will do. */
+export const onlyLists = () => true;
+
 /** Tools of which there is one. */
 const singleTools = ['die press', 'heat tool'];
 

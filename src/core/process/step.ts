@@ -71,6 +71,11 @@ export function isWetFinish({ kind, medium }: Pick<Step, 'kind' | 'medium'>): bo
   return kind === 'finish' && (medium === 'gloss' || medium === 'glitter');
 }
 
+/** What is set on when all is glued and pressed: it would be squashed. */
+export function isSetLast(step: Pick<Step, 'kind' | 'medium'>): boolean {
+  return step.kind === 'stick' || step.kind === 'drops' || isWetFinish(step);
+}
+
 export const noTime: Spread = { quick: 0, usual: 0, slow: 0 };
 
 /** As a card file and the page name a step. */

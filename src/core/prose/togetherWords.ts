@@ -30,11 +30,11 @@ export function togetherNotes({
 }: Pick<JointPlan, 'work' | 'minutes' | 'apart' | 'stages'>): string {
   const shared = stages.filter(({ parts }) => parts.length > 1).length;
   if (shared === 0) return 'They share no stage, so making them together saves nothing.';
-  const saved = `${countWords(shared, 'stage')} are got ready for once, which saves ${minutesWords(Math.max(0, apart.minutes - minutes))}`;
-  const one = saved.replace(/^1 stage are/, '1 stage is');
+  const count = shared === 1 ? '1 stage is' : `${shared} stages are`;
+  const saved = minutesWords(Math.max(0, apart.minutes - minutes));
   const after =
     apart.evenings === undefined || !work.ok
       ? ''
       : ` One after the other they take ${countWords(apart.evenings, 'evening')}.`;
-  return `${one}.${after}`;
+  return `${count} got ready for once, which saves ${saved}.${after}`;
 }

@@ -18,7 +18,7 @@ import type { CardChoice } from './choiceRows';
 import { useChoices } from './useChoices';
 import { useKnownStash } from '../session/useKnownStash';
 import { useSending } from './useSending';
-import { useCardFiles } from './useCardFiles';
+import { useCardFiles } from '../session/useCardFiles';
 import { usePopupsSoon } from '../parts/latePopups';
 import { lateView, wholePage } from '../parts/lateView';
 import { useIsLive } from '../parts/useIsLive';

@@ -80,7 +80,7 @@ export function useCardWorker<
   }, []);
   const isWanted = isSettled || isLooked;
   const now = isLooked ? plan : rested;
-  const used = useAlike(
+  const used = useSameList(
     useMemo(() => [...new Set([...usedLibrary(now, library), ...beside])], [now, library, beside]),
   );
   const worker = useRef<Worker>(undefined);
@@ -157,7 +157,7 @@ function isFailed(reply: { readonly kind: string }): reply is FailedReply {
 }
 
 /** A list that stays the same object while its things do. */
-function useAlike<Thing>(list: readonly Thing[]): readonly Thing[] {
+function useSameList<Thing>(list: readonly Thing[]): readonly Thing[] {
   const [kept, setKept] = useState(list);
   const isAlike = kept.length === list.length && kept.every((each, at) => each === list[at]);
   if (!isAlike) setKept(list);

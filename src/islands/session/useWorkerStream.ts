@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import type { MakeWorker } from '../planning/planner';
 import type { StreamReply } from '../../workers/streamReply';
 
 /** What a worker has told of one question so far. */
@@ -11,9 +12,6 @@ export interface WorkerStream<Part> {
   /** Begins anew. */
   readonly again: () => void;
 }
-
-/** Makes the worker; tests hand in another. */
-export type MakeWorker = () => Pick<Worker, 'postMessage' | 'terminate' | 'addEventListener'>;
 
 interface Told<Part> {
   readonly of: object | undefined;

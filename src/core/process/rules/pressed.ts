@@ -1,5 +1,5 @@
 import { arrow, type StepRule } from '../arrow';
-import { isWetFinish } from '../step';
+import { isSetLast } from '../step';
 import { isPressed } from '../steps/paperSteps';
 import { ofKind } from './onPaper';
 import { ribbons } from './ribbons';
@@ -18,11 +18,7 @@ export const pressed: StepRule = {
       ribbons.arrows(steps).flatMap(({ before, then }) => (held.has(then) ? [before] : [])),
     );
     const squashed = steps.all.filter(
-      (step) =>
-        step.kind === 'stick' ||
-        step.kind === 'drops' ||
-        isWetFinish(step) ||
-        (step.kind === 'ribbon' && !early.has(step.id)),
+      (step) => isSetLast(step) || (step.kind === 'ribbon' && !early.has(step.id)),
     );
     return [
       ...glues.map((glue) => arrow(glue, press, 'pressed-whole')),

@@ -1,5 +1,5 @@
 import { arrow, type StepRule } from '../arrow';
-import { isWetFinish } from '../step';
+import { isSetLast } from '../step';
 import { ofKind } from './onPaper';
 
 /** Embellishments and wet drops go on last, when all on their face is pressed and glued: they would be squashed. */
@@ -7,9 +7,7 @@ export const wetLast: StepRule = {
   id: 'wet-last',
   weight: 'stop',
   arrows: (steps) => {
-    const late = steps.all.filter(
-      (step) => step.kind === 'stick' || step.kind === 'drops' || isWetFinish(step),
-    );
+    const late = steps.all.filter(isSetLast);
     const set = ofKind(steps, 'glue', 'insert', 'ribbon', 'trim');
     const printed = ofKind(steps, 'stamp', 'heat', 'colour');
     return late.flatMap((step) => [

@@ -1,11 +1,11 @@
 import { LineChart, ScatterChart } from 'echarts/charts';
 import { GridComponent, TooltipComponent } from 'echarts/components';
-import { init, use as register } from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
+import { use as register } from 'echarts/core';
 import { lchOf } from '../../../core/colour/lch';
 import type { Palette } from '../../../core/inking/palette';
+import { openChart } from '../../parts/openChart';
 
-register([LineChart, ScatterChart, GridComponent, TooltipComponent, SVGRenderer]);
+register([LineChart, ScatterChart, GridComponent, TooltipComponent]);
 
 const muted = '#424c51';
 
@@ -14,7 +14,7 @@ const hueOf = (colour: string) => lchOf(colour).h ?? 0;
 
 /** Draws the chart into an element, and gives what takes it away again. */
 export function drawPalette(element: HTMLElement, { colours, lines }: Palette): () => void {
-  const chart = init(element, undefined, { renderer: 'svg' });
+  const { chart, end } = openChart(element);
   const at = new Map(colours.map(({ key, colour }) => [key, [hueOf(colour), lchOf(colour).l]]));
   const font = { color: muted, fontFamily: 'Source Sans 3 Variable, sans-serif', fontSize: 13 };
   chart.setOption({
@@ -62,12 +62,7 @@ export function drawPalette(element: HTMLElement, { colours, lines }: Palette): 
       },
     ],
   });
-  const follow = new ResizeObserver(() => chart.resize());
-  follow.observe(element);
-  return () => {
-    follow.disconnect();
-    chart.dispose();
-  };
+  return end;
 }
 
 /** Where the hues of L*a*b* stand, in degrees. */

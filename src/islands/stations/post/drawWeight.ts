@@ -1,12 +1,12 @@
 import { BarChart } from 'echarts/charts';
 import { GridComponent, TooltipComponent } from 'echarts/components';
-import { init, use as register } from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
+import { use as register } from 'echarts/core';
 import type { WeightPart } from '../../../core/post/weighCard';
 import { writeGrams } from '../../../core/prose/postWords';
 import type { WeightShare } from './weightShares';
+import { openChart } from '../../parts/openChart';
 
-register([BarChart, GridComponent, TooltipComponent, SVGRenderer]);
+register([BarChart, GridComponent, TooltipComponent]);
 
 /** What each part is drawn in, and what is written on it. */
 const looks: Readonly<Record<WeightPart, { readonly fill: string; readonly ink: string }>> = {
@@ -20,7 +20,7 @@ const looks: Readonly<Record<WeightPart, { readonly fill: string; readonly ink: 
 
 /** Draws the bar into an element, and gives what takes it away again. */
 export function drawWeight(element: HTMLElement, shares: readonly WeightShare[]): () => void {
-  const chart = init(element, undefined, { renderer: 'svg' });
+  const { chart, end } = openChart(element);
   const whole = shares.reduce((sum, { grams }) => sum + grams, 0);
   chart.setOption({
     animation: false,
@@ -50,10 +50,5 @@ export function drawWeight(element: HTMLElement, shares: readonly WeightShare[])
       },
     })),
   });
-  const follow = new ResizeObserver(() => chart.resize());
-  follow.observe(element);
-  return () => {
-    follow.disconnect();
-    chart.dispose();
-  };
+  return end;
 }

@@ -9,7 +9,8 @@ import { costWords } from '../../../core/prose/supplyWords';
 import { countWords } from '../../../core/words/countWords';
 import { useCardSession } from '../../session/CardSession';
 import { useAlike } from '../../session/useAlike';
-import { useWorkerStream, type MakeWorker, type WorkerStream } from '../../session/useWorkerStream';
+import { useWorkerStream, type WorkerStream } from '../../session/useWorkerStream';
+import type { MakeWorker } from '../../planning/planner';
 import { CopiesChart } from './CopiesChart';
 
 const makeCopiesWorker: MakeWorker = () =>

@@ -11,8 +11,9 @@ import { joinWords } from '../../../core/words/phrases';
 import { CopiesField } from '../../parts/CopiesField';
 import { Select } from '../../parts/Select';
 import { useCardSession } from '../../session/CardSession';
-import { useCardFile } from '../../session/useCardFile';
-import { useWorkerStream, type MakeWorker } from '../../session/useWorkerStream';
+import { useCardFiles } from '../../session/useCardFiles';
+import { useWorkerStream } from '../../session/useWorkerStream';
+import type { MakeWorker } from '../../planning/planner';
 import { StageHead } from './StageHead';
 import { useSharing } from './useSharing';
 
@@ -26,7 +27,9 @@ export function TogetherView() {
   const [chosen, setChosen] = useState<string>();
   const [wanted, setWanted] = useState<number>();
   const other = cards?.find(({ id }) => id === chosen);
-  const file = useCardFile(chosen);
+  const ids = useMemo(() => (chosen === undefined ? [] : [chosen]), [chosen]);
+  const { files, failed } = useCardFiles(ids);
+  const isUnread = chosen !== undefined && failed.includes(chosen);
   return (
     <section aria-label="Together with another card">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-2">
@@ -64,13 +67,13 @@ export function TogetherView() {
       )}
       {!cards && !failure && <p role="status">Looking for cards with the same inks…</p>}
       {cards?.length === 0 && <p>No other card is made with an ink, powder or pen of this one.</p>}
-      {file === 'failed' && (
+      {isUnread && (
         <p role="alert" className="text-pencil">
           That card could not be read. Choose another, or load the page again.
         </p>
       )}
-      {other && file !== 'failed' && (
-        <Together key={other.id} file={file} copies={wanted ?? other.copies} />
+      {other && !isUnread && (
+        <Together key={other.id} file={files.get(other.id)} copies={wanted ?? other.copies} />
       )}
     </section>
   );

@@ -1,11 +1,11 @@
 import { BarChart, LineChart } from 'echarts/charts';
 import { GridComponent, TooltipComponent } from 'echarts/components';
-import { init, use as register } from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
+import { use as register } from 'echarts/core';
 import { freeAfter, type CopiesPoint } from '../../../core/process/copiesPoint';
+import { openChart } from '../../parts/openChart';
 import { copiesHeading, moreCopiesWords } from '../../../core/prose/copiesWords';
 
-register([BarChart, LineChart, GridComponent, TooltipComponent, SVGRenderer]);
+register([BarChart, LineChart, GridComponent, TooltipComponent]);
 
 const ink = '#24344d';
 const room = '#78a8ad';
@@ -41,19 +41,14 @@ const rows = [
 
 /** Sheets, evenings and cost against copies, one over the other. */
 export function drawCopies(element: HTMLElement): DrawnCopies {
-  const chart = init(element, undefined, { renderer: 'svg' });
-  const follow = new ResizeObserver(() => chart.resize());
-  follow.observe(element);
+  const { chart, end } = openChart(element);
   return {
     onChoose: (choose) => {
       chart.off('click');
       chart.on('click', ({ name }) => choose(Number(name)));
     },
     show: (told) => chart.setOption(optionOf(told), true),
-    end: () => {
-      follow.disconnect();
-      chart.dispose();
-    },
+    end,
   };
 }
 
